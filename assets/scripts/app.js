@@ -1,0 +1,77 @@
+// Small things that only a browser can do. Every page works without them.
+
+/** Lights the line of a drawing that the field in focus measures. */
+function lightMeasure() {
+  const active = /** @type {HTMLElement | null} */ (document.activeElement);
+  const name = active?.dataset.measure;
+  for (const line of document.querySelectorAll(".measure-line")) {
+    line.classList.toggle("lit", name !== undefined && line.getAttribute("data-line") === name);
+  }
+}
+
+/** A form that has been sent is not sent again by a second click. */
+function holdSecondClick(/** @type {SubmitEvent} */ event) {
+  const form = /** @type {HTMLFormElement} */ (event.target);
+  if (event.defaultPrevented || form.dataset.sent === "yes") {
+    event.preventDefault();
+    return;
+  }
+  if (!form.hasAttribute("hx-post")) {
+    form.dataset.sent = "yes";
+  }
+}
+
+/** Says so when a change could not be sent, and sends the whole form again once the server answers. */
+function watchConnection() {
+  let waiting = 0;
+  const notice = () => document.getElementById("connection");
+  const retry = () => {
+    const form = document.getElementById("sheet");
+    if (form) {
+      window.htmx.trigger(form, "resend");
+    }
+  };
+  const lost = () => {
+    const box = notice();
+    if (box) {
+      box.hidden = false;
+    }
+    window.clearTimeout(waiting);
+    waiting = window.setTimeout(retry, 3000);
+  };
+  document.addEventListener("htmx:sendError", lost);
+  document.addEventListener("htmx:responseError", (event) => {
+    const { status } = /** @type {CustomEvent} */ (event).detail.xhr;
+    if (status >= 500) {
+      lost();
+    } else if (status === 401 || status === 403) {
+      window.location.reload();
+    }
+  });
+  document.addEventListener("htmx:afterOnLoad", () => {
+    window.clearTimeout(waiting);
+    const box = notice();
+    if (box) {
+      box.hidden = true;
+    }
+  });
+  window.addEventListener("online", retry);
+}
+
+// What is being typed is never replaced by an answer to what was typed before.
+window.Idiomorph.defaults.ignoreActiveValue = true;
+
+document.addEventListener("focusin", lightMeasure);
+document.addEventListener("htmx:afterSwap", lightMeasure);
+document.addEventListener("submit", holdSecondClick);
+window.addEventListener("pageshow", () => {
+  for (const form of document.querySelectorAll("form[data-sent]")) {
+    form.removeAttribute("data-sent");
+  }
+});
+document.addEventListener("click", (event) => {
+  if (/** @type {HTMLElement} */ (event.target).closest("[data-print]")) {
+    window.print();
+  }
+});
+watchConnection();

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Schwung\Core\Exchange;
+
+use Schwung\Core\Exchange\Exception\FaultyDocument;
+use Schwung\Core\Measure\UnitSystem;
+use Schwung\Core\Plan\Job;
+
+/** Reads a job document, version 1, and finds all its faults at once. */
+final readonly class JobReader
+{
+    private const KEYS = ['format', 'version', 'units', 'title', 'top', 'backing', 'batting', 'frame', 'load', 'quilting'];
+
+    /** @throws FaultyDocument if the document cannot be used */
+    public function read(mixed $document): Job
+    {
+        $faults = new Faults();
+        $job = $this->parts($document, $faults)->job();
+        $all = $faults->all();
+        if (null === $job || [] !== $all) {
+            throw FaultyDocument::with([] === $all ? [new Fault('', 'is not a job document.')] : $all);
+        }
+
+        return $job;
+    }
+
+    /** Reads what can be read and notes every fault; a part that is missing or faulty is null. */
+    public function parts(mixed $document, Faults $faults): JobParts
+    {
+        $root = new Node($document, '', $faults);
+        $members = $root->members(self::KEYS);
+        if ('schwung/job' !== $members['format']->value) {
+            $members['format']->fault('"schwung/job"');
+        }
+        if (1 !== $members['version']->value) {
+            $members['version']->fault('1');
+        }
+        if (!$members['quilting']->isMissing()) {
+            (new QuiltingReader())->check($members['quilting']);
+        }
+
+        return new JobParts(
+            $members['title']->text(),
+            $members['units']->word(UnitSystem::class),
+            (new TopReader())->read($members['top']),
+            (new BackingReader())->read($members['backing'], $faults),
+            $members['batting']->isMissing() ? null : (new BattingReader())->read($members['batting']),
+            (new FrameReader())->read($members['frame']),
+            (new LoadReader())->read($members['load']),
+        );
+    }
+}

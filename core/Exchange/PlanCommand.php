@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Schwung\Core\Exchange;
+
+use Schwung\Core\Exchange\Exception\FaultyDocument;
+use Schwung\Core\Plan\Planner;
+use Schwung\Core\Practice\Practice;
+
+/**
+ * The command schwung:plan: the text of a job in, the text of its plan out.
+ *
+ * Exit codes: 0 done, 1 the plan cannot be carried out (its errors say why), 2 the input is wrong.
+ */
+final readonly class PlanCommand
+{
+    private const CANNOT_BE_CARRIED_OUT = 1;
+    private const WRONG_INPUT = 2;
+
+    /**
+     * @param resource $in  where "-" reads from
+     * @param resource $out
+     * @param resource $err one line a problem
+     */
+    public function run(?string $file, $in, $out, $err): int
+    {
+        try {
+            $job = (new JobReader())->read((new JsonText())->decode($this->text($file, $in)));
+        } catch (FaultyDocument $exception) {
+            fwrite($err, $exception->getMessage()."\n");
+
+            return self::WRONG_INPUT;
+        }
+        $plan = (new Planner(new Practice()))->plan($job);
+        fwrite($out, json_encode((new PlanWriter($plan))->document(), \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR)."\n");
+        foreach ($plan->errors() as $error) {
+            fwrite($err, $error->at.': '.$error->code."\n");
+        }
+
+        return [] === $plan->errors() ? 0 : self::CANNOT_BE_CARRIED_OUT;
+    }
+
+    /** @param resource $in */
+    private function text(?string $file, $in): string
+    {
+        $text = match (true) {
+            null === $file => throw $this->unreadable('no file is named; give a file, or - for standard input.'),
+            '-' === $file => stream_get_contents($in, JsonText::LARGEST_BYTES + 1),
+            is_file($file) && is_readable($file) => file_get_contents($file, length: JsonText::LARGEST_BYTES + 1),
+            default => throw $this->unreadable(\sprintf('the file "%s" cannot be read.', $file)),
+        };
+
+        return false === $text ? '' : $text;
+    }
+
+    private function unreadable(string $message): FaultyDocument
+    {
+        return FaultyDocument::with([new Fault('', $message)]);
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Schwung\Core\Frame;
+
+use Schwung\Core\Measure\Length;
+
+enum FrameKind: string
+{
+    case Roller = 'roller';
+    case RollerFrontBacking = 'roller-front-backing';
+    case Clamp = 'clamp';
+    case ClampWithRollers = 'clamp-with-rollers';
+
+    /** Out of reach at each end of the rail where the frame's record does not say. */
+    public function usualUnreachable(): Length
+    {
+        return match ($this) {
+            self::Clamp, self::ClampWithRollers => Length::inches(6),
+            self::Roller, self::RollerFrontBacking => Length::zero(),
+        };
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Schwung\Core\Material;
+
+use Schwung\Core\Measure\Length;
+use Schwung\Core\Measure\Quadrilateral;
+
+/** The backing as measured: four sides and, if taken, the diagonal from its top-left to its bottom-right corner. */
+final readonly class Backing
+{
+    /**
+     * @param list<BackingSeam> $seams
+     * @param Length|null       $bolt  width of the bolt that a new backing would be pieced from
+     */
+    public function __construct(
+        public Length $top,
+        public Length $right,
+        public Length $bottom,
+        public Length $left,
+        public ?Length $diagonal = null,
+        public BackingKind $kind = BackingKind::Cotton,
+        public Stretch $stretch = Stretch::None,
+        public array $seams = [],
+        public bool $directional = false,
+        public ?Length $bolt = null,
+    ) {
+    }
+
+    /**
+     * The cloth laid out flat; without a diagonal, the rectangle of the shorter sides.
+     *
+     * @throws \Schwung\Core\Measure\Exception\ImpossibleQuadrilateral if the measures cannot be
+     */
+    public function outline(): Quadrilateral
+    {
+        return null === $this->diagonal
+            ? Quadrilateral::rectangle(Length::shortest($this->top, $this->bottom), Length::shortest($this->left, $this->right))
+            : Quadrilateral::fromSides($this->top, $this->right, $this->bottom, $this->left, $this->diagonal);
+    }
+
+    /**
+     * The same cloth made to a true rectangle of a new size, by cutting, sewing on or piecing.
+     *
+     * @param list<BackingSeam> $seams
+     */
+    public function remadeTo(Length $across, Length $along, array $seams): self
+    {
+        $diagonal = Length::millimetres(hypot($across->toMillimetres(), $along->toMillimetres()));
+
+        return new self($across, $along, $across, $along, $diagonal, $this->kind, $this->stretch, $seams, $this->directional, $this->bolt);
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Schwung\Core\Material;
+
+use Schwung\Core\Measure\Length;
+
+/** One piece of batting; $opened is when it came out of its bag, if that is known. */
+final readonly class Batting
+{
+    public function __construct(
+        public Length $width,
+        public Length $length,
+        public BattingKind $kind,
+        public ?Length $loft = null,
+        public ?\DateTimeImmutable $opened = null,
+    ) {
+    }
+}

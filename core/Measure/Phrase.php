@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Schwung\Core\Measure;
+
+/** A sentence with figures in it, written in the reader's units only when it is shown. */
+final readonly class Phrase
+{
+    /** @param list<Figure|string> $parts fill the places marked %s, in order */
+    private function __construct(private string $pattern, private array $parts)
+    {
+    }
+
+    public static function of(string $pattern, Figure|string ...$parts): self
+    {
+        return new self($pattern, array_values($parts));
+    }
+
+    public function writtenBy(LengthWriter $writer): string
+    {
+        $texts = array_map(static fn (Figure|string $part): string => $part instanceof Figure ? $part->writtenBy($writer) : $part, $this->parts);
+
+        return vsprintf($this->pattern, $texts);
+    }
+}

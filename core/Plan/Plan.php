@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Schwung\Core\Plan;
+
+use Schwung\Core\Direction\Decision;
+use Schwung\Core\Direction\Direction;
+use Schwung\Core\Sizing\BattingCheck;
+use Schwung\Core\Sizing\Fit;
+use Schwung\Core\Sizing\MeasuredTop;
+use Schwung\Core\Sizing\UsableBacking;
+
+/** All that is computed of one job. */
+final readonly class Plan
+{
+    /**
+     * @param array{as-is: DirectionPlan, turned: DirectionPlan} $directions
+     * @param list<Finding>                                      $findings
+     * @param list<string>                                       $skipped    JSON pointers of missing parts that something needs
+     */
+    public function __construct(
+        public Job $job,
+        public MeasuredTop $top,
+        public UsableBacking $cloth,
+        public Fit $squaredUp,
+        public array $directions,
+        public Direction $chosen,
+        public Decision $decidedBy,
+        public ?BattingCheck $batting,
+        public array $findings,
+        public array $skipped,
+    ) {
+    }
+
+    public function chosenPlan(): DirectionPlan
+    {
+        return $this->directions[$this->chosen->value];
+    }
+
+    /** @return list<Finding> */
+    public function errors(): array
+    {
+        return array_values(array_filter($this->findings, static fn (Finding $finding): bool => Level::Error === $finding->level));
+    }
+}

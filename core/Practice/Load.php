@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Schwung\Core\Practice;
+
+use Schwung\Core\Attachment\End;
+use Schwung\Core\Attachment\HoldingSystem;
+
+/** How the quilter wants to load: way round, margins, float, what holds each end, and when. */
+final readonly class Load
+{
+    public function __construct(
+        public DirectionWish $direction = DirectionWish::Auto,
+        public MarginSchool $school = MarginSchool::Four,
+        public ?CustomMargins $custom = null,
+        public FloatKind $float = FloatKind::Full,
+        public HoldingSystem $lead = HoldingSystem::Pins,
+        public HoldingSystem $tail = HoldingSystem::Pins,
+        public ?\DateTimeImmutable $planned = null,
+    ) {
+    }
+
+    public function holdingAt(End $end): HoldingSystem
+    {
+        return End::Lead === $end ? $this->lead : $this->tail;
+    }
+
+    public function withDirection(DirectionWish $direction): self
+    {
+        return new self($direction, $this->school, $this->custom, $this->float, $this->lead, $this->tail, $this->planned);
+    }
+
+    public function withSchool(MarginSchool $school): self
+    {
+        return new self($this->direction, $school, null, $this->float, $this->lead, $this->tail, $this->planned);
+    }
+
+    public function withHolding(HoldingSystem $lead, HoldingSystem $tail): self
+    {
+        return new self($this->direction, $this->school, $this->custom, $this->float, $lead, $tail, $this->planned);
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Schwung\Core\Sizing;
+
+use Schwung\Core\Measure\Phrase;
+use Schwung\Core\Practice\Load;
+
+/**
+ * One way out of a backing that does not fit: what to do, with its numbers.
+ *
+ * $load is the changed way of loading, null where the cloth itself is changed; $state is what it comes to.
+ */
+final readonly class Remedy
+{
+    public function __construct(
+        public RemedyKind $kind,
+        public Phrase $title,
+        public Phrase $text,
+        public BackingState $state,
+        public ?Load $load = null,
+        public ?ExtensionPlan $extension = null,
+        public ?PiecingPlan $piecing = null,
+    ) {
+    }
+}

@@ -1,0 +1,83 @@
+# Starts and stops the project's own MariaDB on loopback. Sourced after install.sh; expects $root.
+
+db_home() {
+    # The mysql user must be able to walk to its folder; where it cannot, a folder of its own elsewhere serves.
+    if [ -z "${SCHWUNG_DATA:-}" ]; then
+        SCHWUNG_DATA="$root/var/mariadb"
+        if [ "$(id -u)" -eq 0 ] && ! runuser -u mysql -- test -x "$root"; then
+            SCHWUNG_DATA="/var/tmp/schwung-$(printf '%s' "$root" | sha256sum | cut -c1-12)"
+        fi
+    fi
+    db_pid_file="$SCHWUNG_DATA/mariadbd.pid"
+    # A socket's path may only be about a hundred letters long.
+    db_socket="/tmp/schwung-$(printf '%s' "$SCHWUNG_DATA" | sha256sum | cut -c1-12).sock"
+}
+
+db_is_running() {
+    [ -f "$db_pid_file" ] && kill -0 "$(cat "$db_pid_file")" 2>/dev/null && [ -S "$db_socket" ]
+}
+
+free_port() {
+    php -r '$s = stream_socket_server("tcp://127.0.0.1:0"); echo explode(":", stream_socket_get_name($s, false))[1];'
+}
+
+# Sets $db_url_base; starts nothing where DATABASE_URL is given.
+db_start() {
+    db_started=no
+    if [ -n "${DATABASE_URL:-}" ]; then return; fi
+    db_home
+    if db_is_running; then
+        db_port=$(cat "$SCHWUNG_DATA/port")
+    else
+        db_launch
+        db_started=yes
+    fi
+    db_url_base="mysql://root@127.0.0.1:$db_port"
+}
+
+db_launch() {
+    local as=() user=()
+    mkdir -p "$SCHWUNG_DATA"
+    if [ "$(id -u)" -eq 0 ]; then
+        chown mysql: "$SCHWUNG_DATA"
+        user=(--user=mysql)
+    fi
+    if [ ! -d "$SCHWUNG_DATA/data/mysql" ]; then
+        rm -rf "$SCHWUNG_DATA/data"
+        mariadb-install-db --no-defaults "${user[@]}" --datadir="$SCHWUNG_DATA/data" --auth-root-authentication-method=normal --skip-test-db \
+            >"$root/var/mariadb-install.log" 2>&1 || fail 'MariaDB could not prepare its folder; see var/mariadb-install.log.'
+    fi
+    rm -f "$db_pid_file" "$db_socket"
+    db_port=$(free_port)
+    # setsid: Ctrl-C is for the web server; this one is stopped by its pid afterwards.
+    setsid mariadbd --no-defaults "${user[@]}" --datadir="$SCHWUNG_DATA/data" --bind-address=127.0.0.1 --port="$db_port" \
+        --socket="$db_socket" --pid-file="$db_pid_file" --skip-log-bin --innodb-flush-log-at-trx-commit=2 >"$root/var/mariadb.log" 2>&1 &
+    local waited=0
+    until db_is_running && mariadb-admin --no-defaults --socket="$db_socket" --user=root ping >/dev/null 2>&1; do
+        waited=$((waited + 1))
+        [ "$waited" -lt 300 ] || fail 'MariaDB did not start within 60 seconds; see var/mariadb.log.'
+        sleep 0.2
+    done
+    printf '%s' "$db_port" >"$SCHWUNG_DATA/port"
+}
+
+db_stop() {
+    [ "${db_started:-no}" = yes ] || return 0
+    kill "$(cat "$db_pid_file")" 2>/dev/null || return 0
+    local waited=0
+    while [ -f "$db_pid_file" ] && [ "$waited" -lt 150 ]; do waited=$((waited + 1)); sleep 0.2; done
+    db_started=no
+}
+
+# Points DATABASE_URL at the database named, made where it is missing.
+db_use() {
+    if [ -n "${db_url_base:-}" ]; then
+        mariadb --no-defaults --socket="$db_socket" --user=root -e "CREATE DATABASE IF NOT EXISTS \`$1\` CHARACTER SET utf8mb4" \
+            || fail "the database $1 could not be made."
+        export DATABASE_URL="$db_url_base/$1"
+    fi
+}
+
+db_drop() {
+    [ -z "${db_url_base:-}" ] || mariadb --no-defaults --socket="$db_socket" --user=root -e "DROP DATABASE IF EXISTS \`$1\`"
+}

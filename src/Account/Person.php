@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Account;
+
+use Doctrine\ORM\Mapping as ORM;
+use Schwung\Core\Measure\UnitSystem;
+use Symfony\Bridge\Doctrine\Types\UlidType;
+use Symfony\Component\Security\Core\User\PasswordAuthenticatedUserInterface;
+use Symfony\Component\Security\Core\User\UserInterface;
+use Symfony\Component\Uid\Ulid;
+
+/** Someone who works in a studio: its owner or a helper. */
+#[ORM\Entity(repositoryClass: PersonRepository::class)]
+#[ORM\UniqueConstraint(name: 'person_email', columns: ['email'])]
+class Person implements UserInterface, PasswordAuthenticatedUserInterface
+{
+    #[ORM\Id, ORM\Column(type: UlidType::NAME)]
+    private Ulid $id;
+
+    #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)]
+    private Studio $studio;
+
+    #[ORM\Column(length: 120)]
+    private string $name;
+
+    /** @var non-empty-string in lower case */
+    #[ORM\Column(length: 180)]
+    private string $email;
+
+    #[ORM\Column]
+    private string $passwordHash = '';
+
+    #[ORM\Column]
+    private bool $owner;
+
+    #[ORM\Column(length: 2, enumType: UnitSystem::class)]
+    private UnitSystem $units;
+
+    private function __construct(Studio $studio, string $name, string $email, bool $owner)
+    {
+        $this->id = new Ulid();
+        $this->studio = $studio;
+        $this->name = $name;
+        $this->email = self::canonical($email);
+        $this->owner = $owner;
+        $this->units = $studio->units();
+    }
+
+    public function id(): Ulid
+    {
+        return $this->id;
+    }
+
+    public static function owner(Studio $studio, string $name, string $email): self
+    {
+        return new self($studio, $name, $email, true);
+    }
+
+    public static function helper(Studio $studio, string $name, string $email): self
+    {
+        return new self($studio, $name, $email, false);
+    }
+
+    /** @return non-empty-string */
+    public static function canonical(string $email): string
+    {
+        return mb_strtolower(trim($email)) ?: throw new \InvalidArgumentException('An e-mail address is needed.');
+    }
+
+    public function studio(): Studio
+    {
+        return $this->studio;
+    }
+
+    public function name(): string
+    {
+        return $this->name;
+    }
+
+    public function email(): string
+    {
+        return $this->email;
+    }
+
+    public function isOwner(): bool
+    {
+        return $this->owner;
+    }
+
+    public function units(): UnitSystem
+    {
+        return $this->units;
+    }
+
+    public function changeUnits(UnitSystem $units): void
+    {
+        $this->units = $units;
+    }
+
+    public function changePassword(string $hash): void
+    {
+        $this->passwordHash = $hash;
+    }
+
+    public function getPassword(): string
+    {
+        return $this->passwordHash;
+    }
+
+    /** @return list<string> */
+    public function getRoles(): array
+    {
+        return [$this->owner ? 'ROLE_OWNER' : 'ROLE_HELPER'];
+    }
+
+    #[\Deprecated]
+    public function eraseCredentials(): void
+    {
+    }
+
+    public function getUserIdentifier(): string
+    {
+        return $this->email;
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Account;
+
+use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
+use Doctrine\Persistence\ManagerRegistry;
+use Symfony\Component\Security\Core\Exception\UnsupportedUserException;
+use Symfony\Component\Security\Core\User\PasswordAuthenticatedUserInterface;
+use Symfony\Component\Security\Core\User\PasswordUpgraderInterface;
+
+/** @extends ServiceEntityRepository<Person> */
+final class PersonRepository extends ServiceEntityRepository implements PasswordUpgraderInterface
+{
+    private const MOST = 200;
+
+    public function __construct(ManagerRegistry $registry)
+    {
+        parent::__construct($registry, Person::class);
+    }
+
+    public function isTaken(string $email): bool
+    {
+        return null !== $this->findOneBy(['email' => Person::canonical($email)]);
+    }
+
+    /** @return list<Person> owners first, then by name */
+    public function findOf(Studio $studio): array
+    {
+        return $this->findBy(['studio' => $studio], ['owner' => 'DESC', 'name' => 'ASC', 'id' => 'ASC'], self::MOST);
+    }
+
+    public function upgradePassword(PasswordAuthenticatedUserInterface $user, string $newHashedPassword): void
+    {
+        if (!$user instanceof Person) {
+            throw new UnsupportedUserException(\sprintf('"%s" has no password here.', $user::class));
+        }
+        $user->changePassword($newHashedPassword);
+        $this->getEntityManager()->flush();
+    }
+}

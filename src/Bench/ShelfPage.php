@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+/** A page of the shelf, 1-based. */
+final readonly class ShelfPage
+{
+    public const SIZE = 30;
+
+    /** @param list<ShelfRow> $rows */
+    public function __construct(public array $rows, public int $page, public int $total, public string $search)
+    {
+    }
+
+    public function pages(): int
+    {
+        return max(1, (int) ceil($this->total / self::SIZE));
+    }
+}

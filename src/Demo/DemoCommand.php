@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Demo;
+
+use App\Account\PersonRepository;
+use App\Account\SignUp;
+use App\Account\StudioOpening;
+use App\Frames\StudioFrame;
+use App\Quilt\NewQuilt;
+use App\Quilt\QuiltEntry;
+use Doctrine\ORM\EntityManagerInterface;
+use Psr\Clock\ClockInterface;
+use Schwung\Core\Measure\UnitSystem;
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Input\InputOption;
+use Symfony\Component\Console\Output\OutputInterface;
+use Symfony\Component\Console\Style\SymfonyStyle;
+
+/** Fills the demo studio once; run again, it leaves everything as it is. */
+#[AsCommand('app:demo', 'Loads the made-up studio of the demo')]
+final class DemoCommand extends Command
+{
+    public const EMAIL = 'demo@schwung.example';
+    public const PASSWORD = 'demo-on-the-rail';
+
+    public function __construct(
+        private readonly PersonRepository $people,
+        private readonly StudioOpening $opening,
+        private readonly EntityManagerInterface $entities,
+        private readonly QuiltEntry $entry,
+        private readonly ClockInterface $clock,
+    ) {
+        parent::__construct();
+    }
+
+    protected function configure(): void
+    {
+        $this->addOption('email', null, InputOption::VALUE_REQUIRED, 'Who signs in', self::EMAIL)
+            ->addOption('quilts', null, InputOption::VALUE_REQUIRED, 'How many quilts, the shelf repeated as often as it takes', '13');
+    }
+
+    protected function execute(InputInterface $input, OutputInterface $output): int
+    {
+        $email = $input->getOption('email');
+        $wanted = $input->getOption('quilts');
+        if (!\is_string($email) || !is_numeric($wanted)) {
+            return Command::INVALID;
+        }
+        if ($this->people->isTaken($email)) {
+            return Command::SUCCESS;
+        }
+        // All or nothing: a demo that was broken off would never be finished.
+        $this->entities->wrapInTransaction(fn () => $this->fill($email, (int) $wanted));
+        (new SymfonyStyle($input, $output))->writeln('The demo studio is loaded.');
+
+        return Command::SUCCESS;
+    }
+
+    private function fill(string $email, int $wanted): void
+    {
+        $demo = new DemoStudio();
+        $owner = $this->opening->open(new SignUp('Tideloft Quilting', 'Maren Tideloft', $email, self::PASSWORD, UnitSystem::Inches, 'Europe/Vienna'));
+        $studio = $owner->studio();
+        $frames = [];
+        foreach ($demo->frames() as $name => $measures) {
+            $this->entities->persist($frames[] = new StudioFrame($studio, $name, $measures));
+        }
+        $this->entities->flush();
+        $today = $this->clock->now()->setTimezone($studio->timeZone());
+        $quilts = $demo->quilts($today);
+        for ($i = 0; $i < $wanted; ++$i) {
+            $quilt = $quilts[$i % \count($quilts)];
+            $round = intdiv($i, \count($quilts));
+            $input = new NewQuilt();
+            [$input->title, $input->client] = [$quilt->title.(0 === $round ? '' : ' '.($round + 1)), $quilt->client];
+            $input->due = $today->setTime(0, 0)->modify('+'.($quilt->dueInDays + $round).' days');
+            $input->frame = $frames[$quilt->frame];
+            $input->key = \sprintf('demo-quilt-%012d', $i);
+            $this->entry->enter($studio, $input, $quilt->sheet());
+        }
+    }
+}

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Frames;
+
+use Schwung\Core\Attachment\HoldingSystem;
+use Schwung\Core\Frame\Frame;
+use Schwung\Core\Frame\FrameKind;
+use Schwung\Core\Measure\Length;
+use Symfony\Component\Validator\Constraints as Assert;
+use Symfony\Component\Validator\Context\ExecutionContextInterface;
+
+/** A frame's measures while they are entered; what may be left out is null. */
+final class FrameInput
+{
+    private const NEEDED = 'This measure is needed.';
+
+    #[Assert\NotBlank(message: 'Give the frame a name.'), Assert\Length(max: 80, maxMessage: 'Up to {{ limit }} letters.')]
+    public string $name = '';
+
+    public FrameKind $kind = FrameKind::Roller;
+
+    #[Assert\NotNull(message: self::NEEDED)]
+    public ?Length $rail = null;
+
+    public ?Length $unreachableLeft = null;
+
+    public ?Length $unreachableRight = null;
+
+    #[Assert\NotNull(message: self::NEEDED)]
+    public ?Length $throat = null;
+
+    public ?Length $frontAllowance = null;
+
+    public ?Length $backAllowance = null;
+
+    #[Assert\NotNull(message: self::NEEDED)]
+    public ?Length $armClearance = null;
+
+    #[Assert\NotNull(message: self::NEEDED)]
+    public ?Length $takeupDiameter = null;
+
+    public ?Length $leaderLength = null;
+
+    public ?Length $leaderWidth = null;
+
+    #[Assert\Range(min: 1, max: 500, notInRangeMessage: 'Between {{ min }} and {{ max }} teeth.')]
+    public ?int $ratchetTeeth = null;
+
+    public ?Length $bedSpan = null;
+
+    /** @var array<HoldingSystem> */
+    public array $methods = [];
+
+    public static function of(StudioFrame $frame): self
+    {
+        $measures = $frame->measures();
+        $input = new self();
+        $input->name = $frame->name();
+        foreach (get_object_vars($measures) as $measure => $value) {
+            $input->{$measure} = $value;
+        }
+
+        return $input;
+    }
+
+    #[Assert\Callback]
+    public function checkReach(ExecutionContextInterface $context): void
+    {
+        if (null !== $this->rail && !$this->measures()->usableAcross()->isPositive()) {
+            $context->buildViolation('The rail must be longer than what is out of reach at its two ends.')->atPath('rail')->addViolation();
+        }
+    }
+
+    public function measures(): Frame
+    {
+        $three = Length::inches(3);
+        $zero = Length::zero();
+
+        return new Frame(
+            $this->kind,
+            $this->rail ?? $zero,
+            $this->unreachableLeft ?? $this->kind->usualUnreachable(),
+            $this->unreachableRight ?? $this->kind->usualUnreachable(),
+            $this->throat ?? $zero,
+            $this->frontAllowance ?? $three,
+            $this->backAllowance ?? $three,
+            $this->armClearance ?? $zero,
+            $this->takeupDiameter ?? $zero,
+            $this->leaderLength,
+            $this->leaderWidth,
+            $this->ratchetTeeth,
+            $this->bedSpan,
+            array_values($this->methods),
+        );
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Frames;
+
+use App\Measure\LengthType;
+use Schwung\Core\Attachment\HoldingSystem;
+use Schwung\Core\Frame\FrameKind;
+use Symfony\Component\Form\AbstractType;
+use Symfony\Component\Form\Extension\Core\Type\EnumType;
+use Symfony\Component\Form\Extension\Core\Type\IntegerType;
+use Symfony\Component\Form\Extension\Core\Type\TextType;
+use Symfony\Component\Form\FormBuilderInterface;
+use Symfony\Component\OptionsResolver\OptionsResolver;
+
+/** @extends AbstractType<FrameInput> */
+final class FrameType extends AbstractType
+{
+    public function buildForm(FormBuilderInterface $builder, array $options): void
+    {
+        $builder
+            ->add('name', TextType::class, ['label' => 'Name', 'empty_data' => ''])
+            ->add('kind', EnumType::class, ['label' => 'Kind', 'class' => FrameKind::class, 'choice_label' => static fn (FrameKind $kind): string => match ($kind) {
+                FrameKind::Roller => 'rollers, with a top roller',
+                FrameKind::RollerFrontBacking => 'rollers, front roller carries the backing',
+                FrameKind::Clamp => 'poles with spring clamps',
+                FrameKind::ClampWithRollers => 'clamps, with added rollers',
+            }])
+            ->add('rail', LengthType::class, ['label' => 'Rail', 'help' => 'A: the whole length that the machine can run.'])
+            ->add('unreachableLeft', LengthType::class, ['label' => 'Out of reach, left', 'help' => 'B: from the rail\'s left end to where the needle first gets.', 'required' => false, 'may_be_zero' => true])
+            ->add('unreachableRight', LengthType::class, ['label' => 'Out of reach, right', 'help' => 'C: the same at the right end.', 'required' => false, 'may_be_zero' => true])
+            ->add('throat', LengthType::class, ['label' => 'Throat', 'help' => 'D: from the needle to the back of the arm, measured, not from the advertisement.'])
+            ->add('armClearance', LengthType::class, ['label' => 'Arm clearance', 'help' => 'E: the height free under the arm for the roll.'])
+            ->add('takeupDiameter', LengthType::class, ['label' => 'Take-up roller', 'help' => 'F: across the bare roller.'])
+            ->add('frontAllowance', LengthType::class, ['label' => 'Kept free in front', 'help' => 'G: usually 3 in before the front bar.', 'required' => false, 'may_be_zero' => true])
+            ->add('backAllowance', LengthType::class, ['label' => 'Kept free at the back', 'help' => 'H: usually 3 in before the take-up.', 'required' => false, 'may_be_zero' => true])
+            ->add('bedSpan', LengthType::class, ['label' => 'Bed', 'help' => 'I: from the front bar to the take-up.', 'required' => false])
+            ->add('leaderLength', LengthType::class, ['label' => 'Leader length', 'help' => 'J: from the roller to its free edge.', 'required' => false])
+            ->add('leaderWidth', LengthType::class, ['label' => 'Leader width', 'help' => 'K: along the roller.', 'required' => false])
+            ->add('ratchetTeeth', IntegerType::class, ['label' => 'Ratchet teeth', 'help' => 'Count once round; leave empty for a motor.', 'required' => false])
+            ->add('methods', EnumType::class, ['label' => 'Ways of holding at hand', 'class' => HoldingSystem::class, 'multiple' => true, 'expanded' => true, 'required' => false, 'choice_label' => static fn (HoldingSystem $system): string => str_replace('-', ' ', $system->value)]);
+    }
+
+    public function configureOptions(OptionsResolver $resolver): void
+    {
+        $resolver->setDefaults(['data_class' => FrameInput::class]);
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Frames;
+
+use App\Account\Person;
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\Form\FormInterface;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
+use Symfony\Component\Uid\Ulid;
+
+#[Route('/frames', name: 'app_frames_')]
+final class FramesController extends AbstractController
+{
+    #[Route('', name: 'index', methods: ['GET'])]
+    public function index(#[CurrentUser] Person $person, StudioFrameRepository $frames): Response
+    {
+        return $this->render('frames/index.html.twig', ['frames' => $frames->findOf($person->studio())]);
+    }
+
+    #[Route('/new', name: 'new', methods: ['GET', 'POST'])]
+    public function new(#[CurrentUser] Person $person, Request $request, EntityManagerInterface $entities): Response
+    {
+        $input = new FrameInput();
+        $form = $this->createForm(FrameType::class, $input)->handleRequest($request);
+        if ($form->isSubmitted() && $form->isValid()) {
+            $entities->persist(new StudioFrame($person->studio(), $input->name, $input->measures()));
+
+            return $this->saved($entities, 'frame-new');
+        }
+
+        return $this->page($form, $input, null);
+    }
+
+    #[Route('/{id}', name: 'edit', methods: ['GET', 'POST'])]
+    public function edit(Ulid $id, #[CurrentUser] Person $person, Request $request, StudioFrameRepository $frames, EntityManagerInterface $entities): Response
+    {
+        $frame = $frames->findOneOf($person->studio(), $id) ?? throw $this->createNotFoundException();
+        $input = FrameInput::of($frame);
+        $form = $this->createForm(FrameType::class, $input)->handleRequest($request);
+        if ($form->isSubmitted() && $form->isValid()) {
+            $frame->remeasure($input->name, $input->measures());
+
+            return $this->saved($entities, 'frame-'.$id);
+        }
+
+        return $this->page($form, $input, $frame);
+    }
+
+    private function saved(EntityManagerInterface $entities, string $draft): Response
+    {
+        $entities->flush();
+        $this->addFlash('draft', $draft);
+        $this->addFlash('done', 'The frame is saved.');
+
+        return $this->redirectToRoute('app_frames_index', status: Response::HTTP_SEE_OTHER);
+    }
+
+    /** @param FormInterface<FrameInput> $form */
+    private function page(FormInterface $form, FrameInput $input, ?StudioFrame $frame): Response
+    {
+        return $this->render('frames/edit.html.twig', ['form' => $form, 'frame' => $frame, 'drawing' => FrameDrawing::of($input->measures())]);
+    }
+}

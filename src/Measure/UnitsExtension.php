@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Measure;
+
+use Schwung\Core\Measure\Figure;
+use Schwung\Core\Measure\Length;
+use Schwung\Core\Measure\Phrase;
+use Schwung\Core\Measure\UnitSystem;
+use Schwung\Core\Measure\Worked;
+use Schwung\Core\Sizing\Yardage;
+use Twig\Attribute\AsTwigFilter;
+use Twig\Attribute\AsTwigFunction;
+
+/** Writes lengths and sentences in the units of the person who is looking. */
+final readonly class UnitsExtension
+{
+    public function __construct(private CurrentUnits $units)
+    {
+    }
+
+    #[AsTwigFilter('in_units')]
+    public function inUnits(Length|Figure|Worked|Phrase $value): string
+    {
+        $writer = $this->units->writer();
+
+        return match (true) {
+            $value instanceof Length => $writer->write($value),
+            $value instanceof Worked => $value->figure->writtenBy($writer),
+            default => $value->writtenBy($writer),
+        };
+    }
+
+    #[AsTwigFilter('yardage')]
+    public function yardage(Length $length): string
+    {
+        return Yardage::of($length)->writtenIn($this->units->system());
+    }
+
+    /** A share as a signed percentage: 0.0087 becomes "+0.9 %". */
+    #[AsTwigFilter('percent')]
+    public function percent(float $share): string
+    {
+        return strtr(\sprintf('%+.1f %%', 100 * $share), ['-' => '−', '+0.0' => '0.0', '-0.0' => '0.0']);
+    }
+
+    #[AsTwigFunction('units')]
+    public function units(): UnitSystem
+    {
+        return $this->units->system();
+    }
+}

@@ -1,0 +1,202 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Quilt\Drawing;
+
+use App\Quilt\Review;
+use Schwung\Core\Direction\Direction;
+use Schwung\Core\Measure\Length;
+use Schwung\Core\Measure\Phrase;
+use Schwung\Core\Measure\Point;
+use Schwung\Core\Measure\UnitSystem;
+use Schwung\Core\Plan\Plan;
+use Schwung\Core\Sizing\BedLayout;
+use Schwung\Core\Sizing\BedPlacing;
+use Schwung\Core\Sizing\Box;
+use Schwung\Core\Sizing\EdgeVerdict;
+use Schwung\Core\Sizing\ExtensionPlan;
+use Schwung\Core\Sizing\RequiredSize;
+
+/** Draws a quilt's bed for one stage, with the fields of that stage at the lines that they measure. */
+final readonly class BedDrawer
+{
+    /** What is drawn before anything is measured. */
+    private const USUAL_WIDTH = 60;
+    private const USUAL_LENGTH = 76;
+
+    public function draw(Review $review, string $stage, UnitSystem $units): BedDrawing
+    {
+        $layout = $this->layout($review);
+        $fields = 'measure' === $stage
+            ? $this->topFields($layout->top, $review->direction)
+            : $this->backingFields($layout, $review);
+        $labels = [...$this->margins($layout, $review), ...('measure' === $stage ? $this->fullness($layout->top, $review) : $this->shortages($layout, $review))];
+
+        $up = true === $review->parts->top?->directional ? array_map(fn (float $share): Point => $this->onTop($layout->top, $review->direction)(0.92, $share), [0.32, 0.2]) : [];
+
+        return BedDrawing::of($layout, [] !== $layout->backing, null !== $review->top, $fields, $labels, $review->parts->frame?->rail->toMillimetres(), $units, $up);
+    }
+
+    private function layout(Review $review): BedLayout
+    {
+        $plan = $review->shownPlan();
+        if ($plan instanceof Plan) {
+            return (new BedPlacing())->place($plan->job->top, $plan->job->backing, $plan->cloth, $plan->chosenPlan()->backing, $plan->chosen, $plan->batting);
+        }
+        $across = $review->required?->across->terms[0]->amount->length ?? Length::inches(self::USUAL_WIDTH);
+        $along = $review->required?->along->terms[0]->amount->length ?? Length::inches(self::USUAL_LENGTH);
+        $top = new Box(-$across->toMillimetres() / 2, 0, $across->toMillimetres() / 2, $along->toMillimetres());
+
+        return new BedLayout($top, $this->required($top, $review->required), null, [], [], [], []);
+    }
+
+    private function required(Box $top, ?RequiredSize $required): Box
+    {
+        $margin = static fn (string $edge): float => ($required?->margins->byEdge()[$edge]->length() ?? Length::inches(4))->toMillimetres();
+
+        return new Box($top->left - $margin('left'), $top->lead - $margin('lead'), $top->right + $margin('right'), $top->tail + $margin('tail'));
+    }
+
+    /** @return list<MeasureField> */
+    private function topFields(Box $top, Direction $direction): array
+    {
+        $at = $this->onTop($top, $direction);
+        $line = fn (string $path, string $label, float $share, float $x1, float $y1, float $x2, float $y2): MeasureField => $this->field($path, $label, $share, $at($x1, $y1), $at($x2, $y2));
+
+        return [
+            $line('top/widths/top', 'Width at the top', 0.5, 0.0, 0.0, 1.0, 0.0),
+            $line('top/widths/middle', 'Width in the middle', 0.3, 0, 0.5, 1, 0.5),
+            $line('top/widths/bottom', 'Width at the bottom', 0.5, 0, 1, 1, 1),
+            $line('top/lengths/left', 'Length at the left', 0.5, 0, 0, 0, 1),
+            $line('top/lengths/middle', 'Length in the middle', 0.68, 0.5, 0, 0.5, 1),
+            $line('top/lengths/right', 'Length at the right', 0.5, 1, 0, 1, 1),
+            $line('top/diagonals/0', 'Diagonal from top left', 0.25, 0, 0, 1, 1),
+            $line('top/diagonals/1', 'Diagonal from top right', 0.25, 1, 0, 0, 1),
+        ];
+    }
+
+    /** @param float $share where on its line the field stands */
+    private function field(string $path, string $label, float $share, Point $from, Point $to): MeasureField
+    {
+        return new MeasureField($path, $label, $from->x + $share * ($to->x - $from->x), $from->y + $share * ($to->y - $from->y), $from->x, $from->y, $to->x, $to->y);
+    }
+
+    /** @return \Closure(float, float): Point shares of the top's own width and length to the bed */
+    private function onTop(Box $top, Direction $direction): \Closure
+    {
+        // A quarter turn clockwise brings the left edge to the lead and the top edge to the right.
+        return Direction::AsIs === $direction
+            ? static fn (float $x, float $y): Point => new Point($top->left + $x * $top->across(), $top->lead + $y * $top->along())
+            : static fn (float $x, float $y): Point => new Point($top->right - $y * $top->across(), $top->lead + $x * $top->along());
+    }
+
+    /** @return list<MeasureField> */
+    private function backingFields(BedLayout $layout, Review $review): array
+    {
+        [$tl, $tr, $br, $bl] = [] === $layout->backing ? $this->corners($layout->required, $review->direction) : $this->measuredCorners($layout, $review);
+        return [
+            $this->field('backing/sides/top', 'Backing, top side', 0.5, $tl, $tr),
+            $this->field('backing/sides/right', 'Backing, right side', 0.5, $tr, $br),
+            $this->field('backing/sides/bottom', 'Backing, bottom side', 0.3, $bl, $br),
+            $this->field('backing/sides/left', 'Backing, left side', 0.5, $tl, $bl),
+            $this->field('backing/diagonal', 'Diagonal, top left to bottom right', 0.3, $tl, $br),
+        ];
+    }
+
+    /**
+     * Where the cloth that was measured lies: the backing itself, or what it is of a backing with strips sewn on.
+     *
+     * @return list<Point>
+     */
+    private function measuredCorners(BedLayout $layout, Review $review): array
+    {
+        if (null === $review->mended || null === $review->plan) {
+            return $layout->backing;
+        }
+        $plan = $review->plan;
+        $check = $plan->chosenPlan()->backing;
+        $corners = (new BedPlacing())->place($plan->job->top, $plan->job->backing, $plan->cloth, $check, $plan->chosen, null)->backing;
+        [$dx, $dy] = null === $review->extension ? [0.0, 0.0] : $this->shift($review->extension, $check->required);
+
+        return array_map(static fn (Point $corner): Point => new Point($corner->x + $dx, $corner->y + $dy), $corners);
+    }
+
+    /** @return array{float, float} how far strips push the measured cloth, in millimetres */
+    private function shift(ExtensionPlan $extension, RequiredSize $required): array
+    {
+        [$dx, $dy] = [0.0, -$extension->along->minus($required->along->length())->half()->toMillimetres()];
+        foreach ($extension->strips as $strip) {
+            $adds = $strip->adds->toMillimetres();
+            $dy += \in_array('lead', $strip->edges, true) ? $adds : 0.0;
+            $dx -= ['right'] === $strip->edges ? $adds / 2 : 0.0;
+        }
+
+        return [$dx, $dy];
+    }
+
+    /** @return array{Point, Point, Point, Point} the backing's own corners, clockwise from its top-left */
+    private function corners(Box $box, Direction $direction): array
+    {
+        $lead = [new Point($box->left, $box->lead), new Point($box->right, $box->lead)];
+        $tail = [new Point($box->right, $box->tail), new Point($box->left, $box->tail)];
+
+        return Direction::AsIs === $direction ? [...$lead, ...$tail] : [$lead[1], $tail[0], $tail[1], $lead[0]];
+    }
+
+    /** @return list<Label> */
+    private function margins(BedLayout $layout, Review $review): array
+    {
+        if (null === $review->required) {
+            return [];
+        }
+        $margins = $review->required->margins;
+        [$top, $box] = [$layout->top, $layout->required];
+        $leadAt = $top->left + 0.16 * $top->across();
+        $downAt = $top->lead + 0.2 * $top->along();
+
+        return [
+            new Label($leadAt, ($box->lead + $top->lead) / 2, $margins->lead->figure, 'margin'),
+            new Label($leadAt, ($box->tail + $top->tail) / 2, $margins->tail->figure, 'margin'),
+            new Label($box->left, $downAt, $margins->left->figure, 'margin', 'end', -8),
+            new Label($box->right, $downAt, $margins->right->figure, 'margin', 'start', 8),
+        ];
+    }
+
+    /** @return list<Label> */
+    private function fullness(Box $top, Review $review): array
+    {
+        $at = $this->onTop($top, $review->direction);
+        $places = ['top' => [0.8, 0.07], 'bottom' => [0.8, 0.93], 'left' => [0.13, 0.84], 'right' => [0.87, 0.16]];
+        $labels = [];
+        foreach ($review->top->edges ?? [] as $edge => $fullness) {
+            if (EdgeVerdict::Flat !== $fullness->verdict()) {
+                $place = $at(...$places[$edge]);
+                $text = match ($fullness->verdict()) {
+                    EdgeVerdict::WorkIn => 'full, work in',
+                    EdgeVerdict::TooFull => 'too full',
+                    EdgeVerdict::TooTight => 'too tight',
+                    EdgeVerdict::WorkInBody => 'body full',
+                };
+                $labels[] = new Label($place->x, $place->y, Phrase::of("$edge %s %%: $text", \sprintf('%+.1f', 100 * $fullness->share())), 'fullness');
+            }
+        }
+
+        return $labels;
+    }
+
+    /** @return list<Label> */
+    private function shortages(BedLayout $layout, Review $review): array
+    {
+        $check = $review->shownPlan()?->chosenPlan()->backing;
+        $labels = [];
+        if (null !== $check && $check->missingAlong()->length()->isPositive()) {
+            $labels[] = new Label(0.2 * $layout->required->across(), $layout->required->tail, Phrase::of('%s short along', $check->missingAlong()->figure), 'short');
+        }
+        if (null !== $check && $check->missingAcross()->length()->isPositive()) {
+            $labels[] = new Label($layout->required->right, $layout->top->lead + 0.8 * $layout->top->along(), Phrase::of('%s short across', $check->missingAcross()->figure), 'short', 'end');
+        }
+
+        return $labels;
+    }
+}

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Quilt\Drawing;
+
+use App\Drawing\Canvas;
+use App\Drawing\Ruler;
+use App\Drawing\Tick;
+use Schwung\Core\Measure\Point;
+use Schwung\Core\Measure\UnitSystem;
+use Schwung\Core\Sizing\BedLayout;
+use Schwung\Core\Sizing\Box;
+
+/** The bed as the pages show it: one scale, x = 0 at the centre of the rails, y growing toward the quilter. */
+final readonly class BedDrawing
+{
+    public const PIXELS_WIDE = 780;
+    public const PIXELS_HIGH = 644;
+    private const ROOM = ['left' => 64, 'top' => 74, 'right' => 64, 'bottom' => 62];
+
+    /**
+     * @param list<MeasureField> $fields
+     * @param list<Label>        $labels
+     * @param list<Tick>         $acrossTicks
+     * @param list<Tick>         $alongTicks
+     * @param list<Point>        $up          from and to of the arrow toward the top's up; empty where it has none
+     */
+    private function __construct(
+        public BedLayout $layout,
+        public bool $hasBacking,
+        public bool $isTopMeasured,
+        public Canvas $canvas,
+        public array $fields,
+        public array $labels,
+        public array $acrossTicks,
+        public array $alongTicks,
+        public float $railFrom,
+        public float $railTo,
+        public array $up,
+    ) {
+    }
+
+    /**
+     * @param list<MeasureField> $fields
+     * @param list<Label>        $labels
+     * @param list<Point>        $up
+     * @param float|null         $rail   the frame's rail in millimetres, where it is known
+     */
+    public static function of(BedLayout $layout, bool $hasBacking, bool $isTopMeasured, array $fields, array $labels, ?float $rail, UnitSystem $units, array $up): self
+    {
+        $part = self::extent($layout);
+        $canvas = Canvas::around($part, self::PIXELS_WIDE, self::PIXELS_HIGH, self::ROOM);
+        $half = min(($rail ?? \INF) / 2, -$canvas->left - $canvas->px(16), $canvas->right() - $canvas->px(16));
+        $ruler = new Ruler($units);
+
+        return new self(
+            $layout, $hasBacking, $isTopMeasured, $canvas, $fields, $labels,
+            $ruler->ticks(-$half, $half), $ruler->ticks($part['top'], $part['bottom']), -$half, $half, $up,
+        );
+    }
+
+    public function backingPoints(): string
+    {
+        return implode(' ', array_map(static fn (Point $corner): string => \sprintf('%.1f,%.1f', $corner->x, $corner->y), $this->layout->backing));
+    }
+
+    public function leadBar(): float
+    {
+        return $this->canvas->top + $this->canvas->px(24);
+    }
+
+    public function tailBar(): float
+    {
+        return $this->canvas->bottom() - $this->canvas->px(34);
+    }
+
+    /** Where the ruler beside the bed stands. */
+    public function sideRuler(): float
+    {
+        return $this->canvas->left + $this->canvas->px(30);
+    }
+
+    public function place(MeasureField $field): string
+    {
+        return $this->canvas->placeAcross($field->x).' '.$this->canvas->placeDown($field->y);
+    }
+
+    /** The arrow head's two other corners, half as wide as it is long. */
+    public function upHead(): string
+    {
+        [$from, $to] = $this->up;
+        $length = hypot($to->x - $from->x, $to->y - $from->y);
+        [$x, $y] = [($to->x - $from->x) / $length * $this->canvas->px(14), ($to->y - $from->y) / $length * $this->canvas->px(14)];
+
+        return \sprintf('%.1f,%.1f %.1f,%.1f %.1f,%.1f', $to->x - $x - $y / 2, $to->y - $y + $x / 2, $to->x, $to->y, $to->x - $x + $y / 2, $to->y - $y - $x / 2);
+    }
+
+    /** @return array{left: float, top: float, right: float, bottom: float} */
+    private static function extent(BedLayout $layout): array
+    {
+        $boxes = array_filter([$layout->top, $layout->required, $layout->batting]);
+        $xs = [...array_map(static fn (Box $box): float => $box->left, $boxes), ...array_map(static fn (Box $box): float => $box->right, $boxes)];
+        $ys = [...array_map(static fn (Box $box): float => $box->lead, $boxes), ...array_map(static fn (Box $box): float => $box->tail, $boxes)];
+        foreach ($layout->backing as $corner) {
+            [$xs[], $ys[]] = [$corner->x, $corner->y];
+        }
+
+        return ['left' => min($xs), 'top' => min($ys), 'right' => max($xs), 'bottom' => max($ys)];
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Quilt;
+
+use App\Account\Person;
+use App\Frames\StudioFrameRepository;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
+use Symfony\Component\Uid\Ulid;
+
+/** Takes a quilt in, by hand or from a job document, and renames it later. */
+final class EntryController extends AbstractController
+{
+    #[Route('/quilts/new', name: 'app_quilt_new', methods: ['GET', 'POST'])]
+    public function new(#[CurrentUser] Person $person, Request $request, StudioFrameRepository $frames, QuiltEntry $entry): Response
+    {
+        $all = $frames->findOf($person->studio());
+        $input = new NewQuilt();
+        $input->key = (string) new Ulid();
+        $input->frame = $all[0] ?? null;
+        $form = $this->createForm(NewQuiltType::class, $input, ['frames' => $all])->handleRequest($request);
+        if ($form->isSubmitted() && $form->isValid()) {
+            $quilt = $entry->enter($person->studio(), $input, Sheet::blank());
+            $this->addFlash('draft', 'new-quilt');
+
+            return $this->redirectToRoute('app_quilt_stage', ['id' => $quilt->id(), 'stage' => 'measure'], Response::HTTP_SEE_OTHER);
+        }
+
+        return $this->render('quilt/new.html.twig', ['form' => $form]);
+    }
+
+    #[Route('/quilts/import', name: 'app_quilt_import', methods: ['GET', 'POST'])]
+    public function import(#[CurrentUser] Person $person, Request $request, StudioFrameRepository $frames, QuiltEntry $entry): Response
+    {
+        $import = new JobImport($frames->findOf($person->studio()));
+        if (!$request->isMethod('POST')) {
+            return $this->render('quilt/import.html.twig', ['text' => '', 'client' => '', 'faults' => []]);
+        }
+        $client = mb_substr(trim($request->getPayload()->getString('client')), 0, 120);
+        $text = $import->textOf($request->files->get('file'), $request->getPayload()->getString('text'));
+        $faults = $this->isCsrfTokenValid('import', $request->getPayload()->getString('_token')) ? $import->faults($text, $client) : $import->expired();
+        if ([] !== $faults) {
+            return $this->render('quilt/import.html.twig', ['text' => mb_substr(mb_scrub($text), 0, 20_000), 'client' => $client, 'faults' => $faults], new Response(status: Response::HTTP_UNPROCESSABLE_ENTITY));
+        }
+        $quilt = $entry->enter($person->studio(), $import->quilt($text, $client), $import->sheet($text));
+
+        return $this->redirectToRoute('app_quilt_stage', ['id' => $quilt->id(), 'stage' => 'backing'], Response::HTTP_SEE_OTHER);
+    }
+
+    #[Route('/quilts/{id}/about', name: 'app_quilt_about', methods: ['GET', 'POST'])]
+    public function about(Ulid $id, #[CurrentUser] Person $person, Request $request, QuiltRepository $quilts, StudioFrameRepository $frames, SheetChanges $changes): Response
+    {
+        $quilt = $quilts->findOneOf($person->studio(), $id) ?? throw $this->createNotFoundException();
+        $input = NewQuilt::of($quilt);
+        $form = $this->createForm(NewQuiltType::class, $input, ['frames' => $frames->findOf($person->studio())])->handleRequest($request);
+        if ($form->isSubmitted() && $form->isValid()) {
+            $quilt->describe($input->title, $input->client, $input->due, $input->frame);
+            $changes->judge($quilt);
+            $this->addFlash('draft', 'quilt-'.$id);
+
+            return $this->redirectToRoute('app_quilt_stage', ['id' => $id, 'stage' => 'measure'], Response::HTTP_SEE_OTHER);
+        }
+
+        return $this->render('quilt/about.html.twig', ['form' => $form, 'quilt' => $quilt]);
+    }
+}

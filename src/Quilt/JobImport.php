@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Quilt;
+
+use App\Frames\StudioFrame;
+use Schwung\Core\Exchange\Exception\FaultyDocument;
+use Schwung\Core\Exchange\Fault;
+use Schwung\Core\Exchange\JobReader;
+use Schwung\Core\Exchange\JsonText;
+use Symfony\Component\HttpFoundation\File\UploadedFile;
+use Symfony\Component\Uid\Ulid;
+
+/** Makes a quilt of a job document; the studio's own frame takes the place of the document's. */
+final readonly class JobImport
+{
+    /** @param list<StudioFrame> $frames */
+    public function __construct(private array $frames)
+    {
+    }
+
+    public function textOf(mixed $file, string $text): string
+    {
+        if (!$file instanceof UploadedFile) {
+            return $text;
+        }
+        $read = $file->isValid() ? file_get_contents($file->getPathname(), length: JsonText::LARGEST_BYTES + 1) : false;
+
+        return false === $read ? '' : $read;
+    }
+
+    /** @return list<Fault> */
+    public function faults(string $text, string $client): array
+    {
+        $faults = '' === $client ? [new Fault('client', 'Say whose quilt it is.')] : [];
+        if ('' === trim($text)) {
+            return [...$faults, new Fault('', 'There is no document: choose a file of up to 1 MB, or paste its text.')];
+        }
+        try {
+            (new JobReader())->read((new JsonText())->decode($text));
+        } catch (FaultyDocument $exception) {
+            return [...$faults, ...$exception->faults];
+        }
+
+        return $faults;
+    }
+
+    /** @return list<Fault> */
+    public function expired(): array
+    {
+        return [new Fault('', 'This page was open for too long. Send it once more.')];
+    }
+
+    public function quilt(string $text, string $client): NewQuilt
+    {
+        $input = new NewQuilt();
+        $input->title = mb_substr((new JobReader())->read((new JsonText())->decode($text))->title, 0, 120) ?: 'Untitled';
+        $input->client = $client;
+        $input->frame = $this->frames[0] ?? null;
+        $input->key = (string) new Ulid();
+
+        return $input;
+    }
+
+    public function sheet(string $text): Sheet
+    {
+        /** @var array<string, mixed> $document */
+        $document = json_decode($text, true, flags: \JSON_THROW_ON_ERROR);
+        $members = array_intersect_key($document, ['top' => 1, 'backing' => 1, 'batting' => 1, 'load' => 1]);
+        $sheet = Sheet::fromArray($members);
+        $margins = $sheet->get('load/margins');
+
+        return \is_array($margins) ? $sheet->with('load/custom', $margins)->with('load/margins', 'custom') : $sheet;
+    }
+}

@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Quilt;
+
+use App\Account\Studio;
+use App\Frames\StudioFrame;
+use Doctrine\DBAL\Types\Types;
+use Doctrine\ORM\Mapping as ORM;
+use Schwung\Core\Measure\UnitSystem;
+use Symfony\Bridge\Doctrine\Types\UlidType;
+use Symfony\Component\Uid\Ulid;
+
+/**
+ * A client's quilt. What is measured stands in its revisions; the verdict is kept beside it in both unit systems, so
+ * that the shelf need not plan every quilt anew.
+ */
+#[ORM\Entity(repositoryClass: QuiltRepository::class)]
+#[ORM\Index(name: 'quilt_shelf', columns: ['studio_id', 'due', 'id'])]
+#[ORM\UniqueConstraint(name: 'quilt_entry', columns: ['studio_id', 'entry_key'])]
+class Quilt
+{
+    #[ORM\Id, ORM\Column(type: UlidType::NAME)]
+    private Ulid $id;
+
+    #[ORM\Column(length: 120)]
+    private string $title;
+
+    #[ORM\Column(length: 120)]
+    private string $client;
+
+    #[ORM\Column(type: Types::DATE_IMMUTABLE, nullable: true)]
+    private ?\DateTimeImmutable $due = null;
+
+    #[ORM\ManyToOne]
+    private ?StudioFrame $frame = null;
+
+    #[ORM\OneToOne]
+    private ?Revision $revision = null;
+
+    #[ORM\Column(length: 12, enumType: Standing::class)]
+    private Standing $standing = Standing::Open;
+
+    #[ORM\Column(length: 300)]
+    private string $verdictIn = '';
+
+    #[ORM\Column(length: 300)]
+    private string $verdictCm = '';
+
+    /** @param string $entryKey made when the form was shown, so that a second click makes no second quilt */
+    public function __construct(
+        #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)] public readonly Studio $studio,
+        #[ORM\Column(length: 36)] public readonly string $entryKey,
+        string $title,
+        string $client,
+        ?\DateTimeImmutable $due,
+        ?StudioFrame $frame,
+    ) {
+        $this->id = new Ulid();
+        $this->describe($title, $client, $due, $frame);
+    }
+
+    public function id(): Ulid
+    {
+        return $this->id;
+    }
+
+    public function describe(string $title, string $client, ?\DateTimeImmutable $due, ?StudioFrame $frame): void
+    {
+        $this->title = $title;
+        $this->client = $client;
+        $this->due = $due;
+        $this->frame = $frame;
+    }
+
+    public function moveTo(Revision $revision): void
+    {
+        $this->revision = $revision;
+    }
+
+    public function judge(Judgement $judgement): void
+    {
+        $this->standing = $judgement->standing;
+        $this->verdictIn = $judgement->in(UnitSystem::Inches);
+        $this->verdictCm = $judgement->in(UnitSystem::Centimetres);
+    }
+
+    public function title(): string
+    {
+        return $this->title;
+    }
+
+    public function client(): string
+    {
+        return $this->client;
+    }
+
+    public function due(): ?\DateTimeImmutable
+    {
+        return $this->due;
+    }
+
+    public function frame(): ?StudioFrame
+    {
+        return $this->frame;
+    }
+
+    public function standing(): Standing
+    {
+        return $this->standing;
+    }
+
+    public function revision(): ?Revision
+    {
+        return $this->revision;
+    }
+
+    public function sheet(): Sheet
+    {
+        return $this->revision?->sheet() ?? Sheet::blank();
+    }
+
+    public function verdict(UnitSystem $units): string
+    {
+        return UnitSystem::Inches === $units ? $this->verdictIn : $this->verdictCm;
+    }
+}

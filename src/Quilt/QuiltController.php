@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Quilt;
+
+use App\Account\Person;
+use App\Measure\CurrentUnits;
+use Schwung\Core\Exchange\PlanWriter;
+use Schwung\Core\Measure\LengthWriter;
+use Schwung\Core\Measure\UnitSystem;
+use Schwung\Core\Sizing\RemedyKind;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpFoundation\ResponseHeaderBag;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
+use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
+use Symfony\Component\Uid\Ulid;
+
+/** The workspace of one quilt. */
+#[Route('/quilts/{id}', name: 'app_quilt_')]
+final class QuiltController extends AbstractController
+{
+    private const STAGES = 'measure|backing';
+
+    public function __construct(
+        private readonly QuiltRepository $quilts,
+        private readonly Workspaces $workspaces,
+        private readonly SheetChanges $changes,
+        private readonly CurrentUnits $units,
+    ) {
+    }
+
+    #[Route('/{stage}', name: 'stage', requirements: ['stage' => self::STAGES], methods: ['GET'])]
+    public function stage(Ulid $id, string $stage, #[CurrentUser] Person $person, Request $request): Response
+    {
+        $quilt = $this->quilt($id, $person);
+        $tried = RemedyKind::tryFrom($request->query->getString('try'));
+
+        return $this->answer($request, $this->workspaces->open($quilt, $stage, $tried));
+    }
+
+    #[Route('/{stage}', name: 'change', requirements: ['stage' => self::STAGES], methods: ['POST'])]
+    #[IsCsrfTokenValid('quilt')]
+    public function change(Ulid $id, string $stage, #[CurrentUser] Person $person, Request $request, RevisionRepository $revisions): Response
+    {
+        $quilt = $this->quilt($id, $person);
+        $payload = $request->getPayload();
+        $shown = $revisions->findOneOf($quilt, (int) $payload->getString('revision'))?->sheet() ?? Sheet::blank();
+        $writer = new LengthWriter(UnitSystem::tryFrom($payload->getString('units')) ?? $person->units());
+        $form = new SheetForm($writer, $person->studio()->timeZone());
+        $this->changes->change($quilt, static fn (Sheet $sheet): Sheet => $form->apply($payload->all('f'), $shown, $sheet));
+
+        return $this->after($request, $quilt, $stage);
+    }
+
+    #[Route('/{stage}/{step}', name: 'step', requirements: ['stage' => self::STAGES, 'step' => 'undo|redo'], methods: ['POST'])]
+    #[IsCsrfTokenValid('quilt')]
+    public function step(Ulid $id, string $stage, string $step, #[CurrentUser] Person $person, Request $request): Response
+    {
+        $quilt = $this->quilt($id, $person);
+        'undo' === $step ? $this->changes->undo($quilt) : $this->changes->redo($quilt);
+
+        return $this->after($request, $quilt, $stage);
+    }
+
+    #[Route('/backing/keep/{kind}', name: 'keep', methods: ['POST'])]
+    #[IsCsrfTokenValid('quilt')]
+    public function keep(Ulid $id, RemedyKind $kind, #[CurrentUser] Person $person, Request $request): Response
+    {
+        $quilt = $this->quilt($id, $person);
+        $this->changes->change($quilt, fn (Sheet $sheet): Sheet => $this->workspaces->withRemedy($quilt, $sheet, $kind));
+
+        return $this->after($request, $quilt, 'backing');
+    }
+
+    #[Route('/sheet', name: 'sheet', methods: ['GET'])]
+    public function sheet(Ulid $id, #[CurrentUser] Person $person): Response
+    {
+        return $this->render('quilt/sheet.html.twig', ['workspace' => $this->workspaces->open($this->quilt($id, $person), 'backing', null)]);
+    }
+
+    #[Route('/job.json', name: 'job', methods: ['GET'])]
+    public function job(Ulid $id, #[CurrentUser] Person $person): JsonResponse
+    {
+        $quilt = $this->quilt($id, $person);
+
+        return $this->download((new JobDocument($quilt->title(), $quilt->sheet(), $quilt->frame()?->measures(), $this->units->system()))->toArray(), 'job.json');
+    }
+
+    #[Route('/plan.json', name: 'plan', methods: ['GET'])]
+    public function plan(Ulid $id, #[CurrentUser] Person $person, Reviewer $reviewer): JsonResponse
+    {
+        $plan = $reviewer->review($this->quilt($id, $person), $this->units->system())->plan ?? throw $this->createNotFoundException('There is no plan before top and backing are measured.');
+
+        return $this->download((new PlanWriter($plan))->document(), 'plan.json');
+    }
+
+    private function quilt(Ulid $id, Person $person): Quilt
+    {
+        return $this->quilts->findOneOf($person->studio(), $id) ?? throw $this->createNotFoundException();
+    }
+
+    private function after(Request $request, Quilt $quilt, string $stage): Response
+    {
+        return $request->headers->has('HX-Request')
+            ? $this->answer($request, $this->workspaces->open($quilt, $stage, null))
+            : $this->redirectToRoute('app_quilt_stage', ['id' => $quilt->id(), 'stage' => $stage], Response::HTTP_SEE_OTHER);
+    }
+
+    private function answer(Request $request, Workspace $workspace): Response
+    {
+        $isFragment = $request->headers->has('HX-Request') && !$request->headers->has('HX-History-Restore-Request');
+        $response = $isFragment
+            ? $this->renderBlock('quilt/stage.html.twig', 'workspace', ['workspace' => $workspace])
+            : $this->render('quilt/stage.html.twig', ['workspace' => $workspace]);
+
+        return $response->setVary('HX-Request');
+    }
+
+    /** @param array<string, mixed> $document */
+    private function download(array $document, string $name): JsonResponse
+    {
+        $response = new JsonResponse($document);
+        $response->setEncodingOptions(\JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES);
+        $response->headers->set('Content-Disposition', $response->headers->makeDisposition(ResponseHeaderBag::DISPOSITION_ATTACHMENT, $name));
+
+        return $response;
+    }
+}

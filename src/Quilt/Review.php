@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Quilt;
+
+use Schwung\Core\Direction\Direction;
+use Schwung\Core\Exchange\Fault;
+use Schwung\Core\Exchange\JobParts;
+use Schwung\Core\Plan\Finding;
+use Schwung\Core\Plan\Plan;
+use Schwung\Core\Sizing\BattingCheck;
+use Schwung\Core\Sizing\ExtensionPlan;
+use Schwung\Core\Sizing\MeasuredTop;
+use Schwung\Core\Sizing\Mend;
+use Schwung\Core\Sizing\PiecingPlan;
+use Schwung\Core\Sizing\Remedy;
+use Schwung\Core\Sizing\RequiredSize;
+
+/** Everything that can be said of a quilt's sheet as it stands, also while it is half filled in. */
+final readonly class Review
+{
+    /**
+     * @param list<Fault>             $faults
+     * @param Plan|null               $plan     of the cloth as it was brought
+     * @param Plan|null               $mended   of the cloth as it will be once the kept mend is done
+     * @param list<PiecingPlan>       $piecings both ways, the chosen first; empty while there is nothing to piece
+     * @param array<string, Standing> $stages   by name, in working order
+     */
+    public function __construct(
+        public Sheet $sheet,
+        public JobParts $parts,
+        public array $faults,
+        public ?MeasuredTop $top,
+        public ?RequiredSize $required,
+        public Direction $direction,
+        public ?Plan $plan,
+        public Mend $mend,
+        public ?Plan $mended,
+        public ?ExtensionPlan $extension,
+        public array $piecings,
+        public array $stages,
+        public Judgement $judgement,
+    ) {
+    }
+
+    /** The plan that the drawing shows. */
+    public function shownPlan(): ?Plan
+    {
+        return $this->mended ?? $this->plan;
+    }
+
+    /** @return list<Remedy> */
+    public function remedies(): array
+    {
+        return $this->plan?->chosenPlan()->remedies ?? [];
+    }
+
+    public function batting(): ?BattingCheck
+    {
+        return $this->shownPlan()?->batting;
+    }
+
+    /** What is wrong with the entry at this path of the sheet; null where nothing is, or nothing is entered. */
+    public function faultAt(string $path): ?string
+    {
+        $pointer = '/'.str_replace('load/custom/', 'load/margins/', $path);
+        foreach ($this->faults as $fault) {
+            if (!$fault->isMissing && ($fault->pointer === $pointer || str_starts_with($fault->pointer, $pointer.'/'))) {
+                return $fault->message;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<Finding> without what the sentence says already */
+    public function findings(): array
+    {
+        return array_values(array_filter($this->shownPlan()->findings ?? [], static fn (Finding $finding): bool => 'backing-short' !== $finding->code));
+    }
+}

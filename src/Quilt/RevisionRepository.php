@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Quilt;
+
+use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
+use Doctrine\Persistence\ManagerRegistry;
+
+/** @extends ServiceEntityRepository<Revision> */
+final class RevisionRepository extends ServiceEntityRepository
+{
+    public function __construct(ManagerRegistry $registry)
+    {
+        parent::__construct($registry, Revision::class);
+    }
+
+    public function findBefore(Quilt $quilt): ?Revision
+    {
+        return $this->neighbour($quilt, '<', 'DESC');
+    }
+
+    public function findAfter(Quilt $quilt): ?Revision
+    {
+        return $this->neighbour($quilt, '>', 'ASC');
+    }
+
+    public function findOneOf(Quilt $quilt, int $id): ?Revision
+    {
+        return $this->findOneBy(['quilt' => $quilt, 'id' => $id]);
+    }
+
+    /** Forgets what had been undone, which a new change replaces. */
+    public function deleteAfter(Quilt $quilt): void
+    {
+        $this->createQueryBuilder('r')->delete()
+            ->where('r.quilt = :quilt AND r.place > :place')
+            ->setParameter('quilt', $quilt->id(), 'ulid')->setParameter('place', $quilt->revision()->place ?? 0)
+            ->getQuery()->execute();
+    }
+
+    public function deleteUpTo(Quilt $quilt, int $place): void
+    {
+        $this->createQueryBuilder('r')->delete()
+            ->where('r.quilt = :quilt AND r.place <= :place')
+            ->setParameter('quilt', $quilt->id(), 'ulid')->setParameter('place', $place)
+            ->getQuery()->execute();
+    }
+
+    /** @param '<'|'>' $side */
+    private function neighbour(Quilt $quilt, string $side, string $order): ?Revision
+    {
+        /** @var Revision|null $revision */
+        $revision = $this->createQueryBuilder('r')
+            ->where("r.quilt = :quilt AND r.place $side :place")
+            ->setParameter('quilt', $quilt->id(), 'ulid')->setParameter('place', $quilt->revision()->place ?? 0)
+            ->orderBy('r.place', $order)->setMaxResults(1)
+            ->getQuery()->getOneOrNullResult();
+
+        return $revision;
+    }
+}

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Quilt;
+
+/**
+ * What has been entered for a quilt, word for word, in the shape of a job document.
+ *
+ * Readable lengths carry their unit; what cannot be read is kept as it was typed, so that nothing is lost. Members
+ * are addressed by their path, "top/widths/middle". A member of its own, "desk", holds what is no part of a job: the
+ * mend that was kept, its layout, a roll and pieces of batting.
+ */
+final readonly class Sheet
+{
+    private const BLANK = [
+        'top' => [
+            'widths' => ['top' => '', 'middle' => '', 'bottom' => ''],
+            'lengths' => ['left' => '', 'middle' => '', 'right' => ''],
+            'diagonals' => ['', ''],
+            'edge' => 'straight', 'directional' => false, 'seams_across' => [], 'seams_along' => [],
+        ],
+        'backing' => [
+            'sides' => ['top' => '', 'right' => '', 'bottom' => '', 'left' => ''],
+            'diagonal' => '', 'kind' => 'cotton', 'stretch' => 'none', 'seams' => [], 'directional' => false, 'bolt' => '42 in',
+        ],
+        'batting' => ['width' => '', 'length' => '', 'kind' => 'cotton', 'loft' => '', 'opened' => ''],
+        'load' => [
+            'direction' => 'auto', 'margins' => 'four', 'custom' => ['lead' => '4 in', 'tail' => '4 in', 'left' => '4 in', 'right' => '4 in'],
+            'float' => 'full', 'lead' => ['method' => 'pins'], 'tail' => ['method' => 'pins'], 'planned' => '',
+        ],
+        'desk' => ['mend' => 'none', 'strips' => 'both', 'repeat' => '', 'roll' => '', 'pieces' => ''],
+    ];
+
+    /** @param array<string, mixed> $members */
+    private function __construct(private array $members)
+    {
+    }
+
+    public static function blank(): self
+    {
+        return new self(self::BLANK);
+    }
+
+    /** @param array<string, mixed> $members as toArray() gave them, by this or an earlier version */
+    public static function fromArray(array $members): self
+    {
+        /** @var array<string, mixed> $whole the keys of both are words */
+        $whole = array_replace_recursive(self::BLANK, $members);
+
+        return new self($whole);
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return $this->members;
+    }
+
+    public function get(string $path): mixed
+    {
+        $value = $this->members;
+        foreach (explode('/', $path) as $key) {
+            $value = \is_array($value) ? ($value[$key] ?? null) : null;
+        }
+
+        return $value;
+    }
+
+    public function text(string $path): string
+    {
+        $value = $this->get($path);
+
+        return \is_string($value) ? $value : '';
+    }
+
+    public function with(string $path, mixed $value): self
+    {
+        /** @var array<string, mixed> $members */
+        $members = self::replaced($this->members, explode('/', $path), $value);
+
+        return new self($members);
+    }
+
+    /**
+     * @param array<mixed>           $members
+     * @param non-empty-list<string> $keys
+     *
+     * @return array<mixed>
+     */
+    private static function replaced(array $members, array $keys, mixed $value): array
+    {
+        $key = array_shift($keys);
+        $inner = $members[$key] ?? [];
+        $members[$key] = [] === $keys ? $value : self::replaced(\is_array($inner) ? $inner : [], $keys, $value);
+
+        return $members;
+    }
+
+    public function equals(self $that): bool
+    {
+        return $this->members === $that->members;
+    }
+}

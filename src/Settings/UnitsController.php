@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Settings;
+
+use App\Account\Person;
+use Doctrine\ORM\EntityManagerInterface;
+use Schwung\Core\Measure\UnitSystem;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\RedirectResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
+use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
+
+/** The one switch between the unit systems, on every page. */
+final class UnitsController extends AbstractController
+{
+    #[Route('/units/{units}', name: 'app_settings_units', methods: ['POST'])]
+    #[IsCsrfTokenValid('units')]
+    public function change(UnitSystem $units, #[CurrentUser] Person $person, Request $request, EntityManagerInterface $entities): RedirectResponse
+    {
+        $person->changeUnits($units);
+        $entities->flush();
+        $back = $request->getPayload()->getString('back');
+
+        // Only a path of this application, never another place.
+        return new RedirectResponse(1 === preg_match('~^/(?![/\\\\])~', $back) ? $back : $this->generateUrl('app_bench_index'), Response::HTTP_SEE_OTHER);
+    }
+}

@@ -1,14 +1,7 @@
 // Builds public/build from assets/: styles by Tailwind, scripts as they are, fonts cut down to what is written here.
 import { createHash } from "node:crypto";
 import { execFileSync } from "node:child_process";
-import {
-  copyFileSync,
-  mkdirSync,
-  readFileSync,
-  readdirSync,
-  rmSync,
-  writeFileSync,
-} from "node:fs";
+import { copyFileSync, mkdirSync, readFileSync, readdirSync, rmSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import subsetFont from "subset-font";
 

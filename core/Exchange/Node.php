@@ -211,7 +211,8 @@ final readonly class Node
 
     private function shown(): string
     {
-        $text = json_encode($this->value, \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PARTIAL_OUTPUT_ON_ERROR) ?: 'a value';
+        $text = json_encode($this->value, \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PARTIAL_OUTPUT_ON_ERROR);
+        $text = false === $text ? 'a value' : $text;
 
         return mb_strlen($text) > 60 ? mb_substr($text, 0, 60).'…' : $text;
     }

@@ -101,7 +101,7 @@ final readonly class Findings
     {
         $found = [];
         if (BattingState::Trim === $batting->state && null !== $batting->trimTo) {
-            $found[] = new Finding('batting-trim', Level::Warning, Phrase::of('The batting is %s across and could be drawn into the carriage: cut it to %s before it goes near the frame.', Figure::measured($batting->layAcross), Figure::measured($batting->trimTo)), '/batting');
+            $found[] = new Finding('batting-trim', Level::Warning, Phrase::of('The batting is %s across and could be drawn into the carriage: cut it to %s before it goes near the frame.', Figure::measured($batting->layAcross), Figure::left($batting->trimTo)), '/batting');
         }
         if ($batting->isWithin($this->practice->battingClearance)) {
             $found[] = new Finding('batting-near-backing', Level::Info, Phrase::of('The batting is nearly as wide as the backing: keep it clear of the carriage.'), '/batting');

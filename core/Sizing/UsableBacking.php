@@ -116,7 +116,7 @@ final readonly class UsableBacking
     /** @param \Closure(Angle): float $length */
     private function best(\Closure $length): ?Length
     {
-        $best = max([-INF, ...array_map($length, $this->angles)]);
+        $best = max([-\INF, ...array_map($length, $this->angles)]);
 
         return $best > 0 && is_finite($best) ? Length::millimetres($best) : null;
     }

@@ -30,7 +30,7 @@ final class SignUpType extends AbstractType
                 'expanded' => true,
                 'choice_label' => static fn (UnitSystem $units): string => UnitSystem::Inches === $units ? 'inches' : 'centimetres',
             ])
-            ->add('timeZone', TimezoneType::class, ['label' => 'Time zone', 'intl' => true]);
+            ->add('timeZone', TimezoneType::class, ['label' => 'Time zone']);
     }
 
     public function configureOptions(OptionsResolver $resolver): void

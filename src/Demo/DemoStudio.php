@@ -44,8 +44,8 @@ final readonly class DemoStudio
                 'load/planned' => $now->modify('+1 day')->setTime(10, 0)->format(\DATE_ATOM),
             ]),
             new DemoQuilt('Nine winds', 'Bertil Ockley', 5, 0, ['64', '63 7/8', '64', '80', '80', '79 7/8'], ['71 1/2', '90', '71 1/2', '90', '114 7/8'], ['72', '90']),
-            new DemoQuilt('Long acre', 'Philippa Dunmoor', 9, 0, ['52', '52', '52', '90', '90', '90'], ['100', '62', '100', '62', '117 5/8'], ['60', '98'], [
-                'load/direction' => 'as-is', 'top/seams_across' => $blocks('15', '30', '45', '60', '75'),
+            new DemoQuilt('Long acre', 'Philippa Dunmoor', 9, 1, ['50', '50', '50', '62', '62', '62'], ['64', '71', '64', '71', '95 5/8'], ['58', '70'], [
+                'load/direction' => 'as-is', 'load/lead/method' => 'spring-clamps', 'load/tail/method' => 'spring-clamps', 'top/seams_across' => $blocks('12 3/8', '24 3/4', '37 1/4', '49 5/8'),
             ]),
             new DemoQuilt('Salt stairs', 'Odile Marrant', 16, 0, ['72', '72', '72 1/8', '92', '92 1/8', '92'], ['74 1/2', '94', '74 3/8', '94', '119 7/8'], ['80', '96'], [
                 'load/tail/method' => 'channel-clips', 'top/seams_across' => $bordered('5', $blocks('18 5/8', '32 1/4', '46', '59 3/4', '73 3/8'), '87'),

@@ -95,6 +95,7 @@ final readonly class BedDrawer
     private function backingFields(BedLayout $layout, Review $review): array
     {
         [$tl, $tr, $br, $bl] = [] === $layout->backing ? $this->corners($layout->required, $review->direction) : $this->measuredCorners($layout, $review);
+
         return [
             $this->field('backing/sides/top', 'Backing, top side', 0.5, $tl, $tr),
             $this->field('backing/sides/right', 'Backing, right side', 0.5, $tr, $br),

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App\Bench;
+
+use App\Bench\BenchController;
+use App\Quilt\QuiltRepository;
+use PHPUnit\Framework\Attributes\CoversClass;
+use Tests\App\StudioTestCase;
+
+#[CoversClass(BenchController::class)]
+#[CoversClass(QuiltRepository::class)]
+final class BenchTest extends StudioTestCase
+{
+    public function testTheShelfSaysOfEachQuiltWhetherItWillLoad(): void
+    {
+        $this->quilt(self::entries(), title: 'Harbour lamps');
+        $this->quilt(self::entries('70 in'), title: 'Salt stairs');
+        $page = $this->browser->request('GET', '/');
+
+        self::assertSame(['fine: It will load, with 2 in to spare across and ¾ in along.', 'stuck: Not yet: the backing is 6 in short across.'], $page->filter('#shelf li a > span:nth-child(2)')->each(static fn ($verdict): string => $verdict->text()));
+    }
+
+    public function testTheSearchLooksInTitleAndClientAndTakesSignsAsTheyAre(): void
+    {
+        $this->quilt(title: 'Harbour lamps');
+        $this->quilt(title: '100 % wool');
+        foreach (['lamps' => 1, 'odile' => 2, '%' => 1, '_' => 0, 'nothing' => 0] as $search => $found) {
+            $page = $this->browser->request('GET', '/', ['q' => (string) $search]);
+            self::assertCount($found, $page->filter('#shelf li'), (string) $search);
+        }
+        self::assertSelectorTextContains('#shelf', 'Nothing on the shelf has "nothing"');
+    }
+
+    public function testAFragmentIsOnlyTheShelf(): void
+    {
+        $this->browser->request('GET', '/', ['q' => 'x'], server: ['HTTP_HX_REQUEST' => 'true']);
+        self::assertStringStartsWith('<div id="shelf">', trim((string) $this->browser->getResponse()->getContent()));
+    }
+
+    public function testAnEmptyStudioIsToldWhatToDoFirst(): void
+    {
+        $this->browser->request('GET', '/');
+        self::assertSelectorTextContains('main', 'Measure your frame first');
+        self::assertSelectorTextContains('#shelf', 'The shelf is empty.');
+    }
+
+    public function testOtherStudiosQuiltsAreNotOnTheShelf(): void
+    {
+        $this->quilt(person: $this->studio('other@studio.example'));
+        self::assertCount(0, $this->browser->request('GET', '/')->filter('#shelf li'));
+    }
+
+    public function testNeitherNonsenseNorHugePagesBreakIt(): void
+    {
+        foreach (['abc', '-3', '99999999999999999999'] as $page) {
+            $this->browser->request('GET', '/', ['page' => $page]);
+            self::assertResponseIsSuccessful();
+        }
+    }
+}

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App\Frames;
+
+use App\Frames\FrameInput;
+use App\Frames\FramesController;
+use App\Frames\StudioFrame;
+use App\Frames\StudioFrameRepository;
+use App\Measure\LengthTransformer;
+use PHPUnit\Framework\Attributes\CoversClass;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\App\StudioTestCase;
+
+#[CoversClass(FramesController::class)]
+#[CoversClass(FrameInput::class)]
+#[CoversClass(StudioFrame::class)]
+#[CoversClass(LengthTransformer::class)]
+final class FramesTest extends StudioTestCase
+{
+    private const ENTRIES = ['frame[name]' => 'South frame', 'frame[rail]' => '10 ft 6', 'frame[throat]' => '20', 'frame[armClearance]' => '22,9 cm', 'frame[takeupDiameter]' => '2'];
+
+    public function testAFrameIsMeasuredAndKeptExactly(): void
+    {
+        $this->browser->request('GET', '/frames/new');
+        $this->browser->submitForm('Save the frame', self::ENTRIES);
+        self::assertResponseRedirects('/frames', 303);
+        $measures = $this->service(StudioFrameRepository::class)->findOf($this->owner->studio())[0]->measures();
+
+        self::assertSame([126.0, 229.0, 3.0], [$measures->rail->toInches(), $measures->armClearance->toMillimetres(), $measures->frontAllowance->toInches()]);
+    }
+
+    public function testSavingInOtherUnitsDoesNotMoveAMeasure(): void
+    {
+        $frame = $this->frame();
+        $before = $frame->measures();
+        $this->browser->request('GET', "/frames/{$frame->id()}");
+        $this->browser->submitForm('cm');
+        $this->browser->followRedirect();
+        self::assertInputValueSame('frame[throat]', '50.8 cm');
+        $this->browser->submitForm('Save the frame');
+
+        $saved = $this->service(StudioFrameRepository::class)->findOf($this->owner->studio())[0]->measures();
+        self::assertEquals($before, $saved);
+    }
+
+    /** @param array<string, string> $wrong */
+    #[DataProvider('faults')]
+    public function testAFaultIsToldAtItsFieldAndTheEntryIsKept(array $wrong, string $message): void
+    {
+        $this->browser->request('GET', '/frames/new');
+        $this->browser->submitForm('Save the frame', [...self::ENTRIES, ...$wrong]);
+
+        self::assertResponseStatusCodeSame(422);
+        self::assertSelectorTextContains('main form', $message);
+        foreach ($wrong as $field => $text) {
+            self::assertInputValueSame($field, $text);
+        }
+    }
+
+    /** @return iterable<string, array{array<string, string>, string}> */
+    public static function faults(): iterable
+    {
+        yield 'no name' => [['frame[name]' => ''], 'Give the frame a name.'];
+        yield 'no throat' => [['frame[throat]' => ''], 'This measure is needed.'];
+        yield 'unreadable' => [['frame[rail]' => 'long'], '"long" is not a length. Write it like 66 1/2 in or 169 cm.'];
+        yield 'zero' => [['frame[throat]' => '0'], 'accepted is more than zero and up to 300 in'];
+        yield 'negative' => [['frame[backAllowance]' => '-1'], 'accepted is zero or more'];
+        yield 'absurd' => [['frame[rail]' => '400'], 'up to 300 in or 762 cm'];
+        yield 'a rail within what is out of reach' => [['frame[unreachableLeft]' => '130'], 'The rail must be longer'];
+    }
+
+    public function testAnotherStudiosFrameIsNotThere(): void
+    {
+        $theirs = $this->frame($this->studio('other@studio.example'));
+        $this->browser->request('GET', "/frames/{$theirs->id()}");
+        self::assertResponseStatusCodeSame(404);
+    }
+}

@@ -1,0 +1,41 @@
+import AxeBuilder from "@axe-core/playwright";
+import { expect } from "@playwright/test";
+
+/** Signs in to the demo studio. */
+export async function signIn(page) {
+  await page.goto("/sign-in");
+  await page.getByLabel("E-mail").fill("demo@schwung.example");
+  await page.getByLabel("Password").fill("demo-on-the-rail");
+  await page.getByRole("button", { name: "Sign in" }).click();
+  await expect(page.getByRole("heading", { name: "Waiting quilts" })).toBeVisible();
+}
+
+/** Opens a quilt of the demo at a stage. */
+export async function openQuilt(page, title, stage) {
+  await page.goto("/");
+  const link = page.locator("#shelf a", { hasText: title }).first();
+  const href = await link.getAttribute("href");
+  await page.goto(href.replace(/(measure|backing)$/, stage));
+}
+
+/** No fault against WCAG 2.2 A and AA, as far as a machine can tell. */
+export async function expectAccessible(page) {
+  const found = await new AxeBuilder({ page })
+    .withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"])
+    .analyze();
+  expect(
+    found.violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target).join(", ")}`),
+  ).toEqual([]);
+}
+
+/** Fails the test when the page reports an error, such as one of its content policy. */
+export function watchErrors(page) {
+  const errors = [];
+  page.on("pageerror", (error) => errors.push(error.message));
+  page.on("console", (message) => {
+    if (message.type() === "error" && !message.text().includes("ERR_INTERNET_DISCONNECTED")) {
+      errors.push(message.text());
+    }
+  });
+  return errors;
+}

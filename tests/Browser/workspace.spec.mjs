@@ -1,0 +1,150 @@
+import { expect, test } from "@playwright/test";
+import { expectAccessible, openQuilt, signIn, watchErrors } from "./studio.mjs";
+
+test.beforeEach(async ({ page }) => signIn(page));
+
+test("a number redraws drawing, figures and sentence, and its line lights up", async ({ page }) => {
+  const errors = watchErrors(page);
+  await openQuilt(page, "Harbour lamps", "backing");
+  const outline = page.locator("svg.bed polygon").first();
+  const before = await outline.getAttribute("points");
+  const field = page.getByLabel("Backing, right side");
+  await field.focus();
+  await expect(page.locator('.measure-line[data-line="backing/sides/right"]')).toHaveClass(/lit/);
+  await field.fill("95");
+  await expect(outline).not.toHaveAttribute("points", before);
+  await expect(field).toBeFocused();
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(outline).toHaveAttribute("points", before);
+  expect(errors).toEqual([]);
+});
+
+test("what is typed quickly, one field after the other, is all kept", async ({ page }) => {
+  await openQuilt(page, "Unopened parcel", "measure");
+  const entries = ["41", "41", "41 1/8", "52", "52", "52 1/4"];
+  const fields = [
+    "Width at the top",
+    "Width in the middle",
+    "Width at the bottom",
+    "Length at the left",
+    "Length in the middle",
+    "Length at the right",
+  ];
+  for (const [i, name] of fields.entries()) {
+    await page.getByLabel(name).pressSequentially(entries[i], { delay: 15 });
+  }
+  await expect(page.locator("#sheet h2")).toHaveText("The top is 41 ⅛ in × 52 ¼ in.");
+  await page.reload();
+  for (const [i, name] of fields.entries()) {
+    await expect(page.getByLabel(name)).toHaveValue(
+      entries[i].replace(" 1/8", " ⅛").replace(" 1/4", " ¼") + " in",
+    );
+  }
+});
+
+test("an unreadable entry is told at its place and survives a reload", async ({ page }) => {
+  await openQuilt(page, "Full sails", "measure");
+  await page.getByLabel("Diagonal from top left").fill("about a hundred");
+  await expect(page.getByText('"about a hundred" is not a length.')).toBeVisible();
+  await expectAccessible(page);
+  await page.reload();
+  await expect(page.getByLabel("Diagonal from top left")).toHaveValue("about a hundred");
+  await page.getByLabel("Diagonal from top left").fill("");
+  await expect(page.getByText("is not a length.")).toHaveCount(0);
+});
+
+test("a lost connection loses nothing", async ({ page, context }) => {
+  await openQuilt(page, "Cloud ledger", "measure");
+  await context.setOffline(true);
+  await page.getByLabel("Length at the left").fill("76 1/2");
+  await expect(page.getByText("No answer from the server.")).toBeVisible();
+  await context.setOffline(false);
+  await expect(page.getByText("No answer from the server.")).toBeHidden({ timeout: 15_000 });
+  await page.reload();
+  await expect(page.getByLabel("Length at the left")).toHaveValue("76 ½ in");
+});
+
+test("a form that was not sent is there again after a reload", async ({ page }) => {
+  await page.goto("/quilts/new");
+  await page.getByLabel("Title").fill("Half told");
+  await page.getByLabel("Client").fill("Nobody yet");
+  await page.reload();
+  await expect(page.getByLabel("Title")).toHaveValue("Half told");
+  await page.getByRole("button", { name: "Measure it" }).dblclick();
+  await expect(page.getByRole("heading", { name: "Half told" })).toBeVisible();
+  await page.goto("/?q=Half+told");
+  await expect(page.locator("#shelf li")).toHaveCount(1);
+  await page.goto("/quilts/new");
+  await expect(page.getByLabel("Title")).toHaveValue("");
+});
+
+test("one switch shows every figure in the other units", async ({ page }) => {
+  await openQuilt(page, "Harbour lamps", "backing");
+  await page.getByRole("button", { name: "centimetres" }).click();
+  await expect(page.getByLabel("Backing, top side")).toHaveValue("198.1 cm");
+  await expect(page.locator("#sheet")).not.toContainText(/\d in\b(?! all| and|, short)/);
+  await page.getByRole("button", { name: "inches" }).click();
+  await expect(page.getByLabel("Backing, top side")).toHaveValue("78 in");
+});
+
+test("the workspace works without scripts", async ({ browser, baseURL }) => {
+  const context = await browser.newContext({ javaScriptEnabled: false, baseURL });
+  const page = await context.newPage();
+  await signIn(page);
+  await openQuilt(page, "Small hours", "backing");
+  await page.getByLabel("Backing, top side").fill("52");
+  await page.getByRole("button", { name: "Work it out" }).click();
+  await expect(page.getByLabel("Backing, top side")).toHaveValue("52 in");
+  await context.close();
+});
+
+test("the drawing is true: one scale, the top within the backing where it is said to fit", async ({
+  page,
+}) => {
+  await openQuilt(page, "Harbour lamps", "backing");
+  const shape = await page.evaluate(() => {
+    const box = (selector) => {
+      const { width, height } = document.querySelector(selector).getBoundingClientRect();
+      return { width, height };
+    };
+    return { top: box("svg.bed .layer-top"), backing: box("svg.bed polygon.outline") };
+  });
+  expect(shape.top.width / shape.top.height).toBeCloseTo(68.125 / 87.25, 1);
+  expect(shape.backing.width / shape.top.width).toBeCloseTo(78 / 68.125, 1);
+});
+
+for (const [width, height] of [
+  [1280, 800],
+  [820, 1180],
+  [390, 844],
+]) {
+  test(`every page is accessible and keeps its width at ${width} × ${height}`, async ({ page }) => {
+    await page.setViewportSize({ width, height });
+    const hrefs = ["/", "/frames", "/frames/new", "/people", "/quilts/new", "/quilts/import"];
+    for (const [title, stage] of [
+      ["Full sails", "measure"],
+      ["Salt stairs", "backing"],
+      ["Moth and candle", "backing"],
+      ["Great meadow", "backing"],
+    ]) {
+      await openQuilt(page, title, stage);
+      hrefs.push(new URL(page.url()).pathname);
+    }
+    for (const href of hrefs) {
+      await page.goto(href);
+      await expectAccessible(page);
+      const overflow = await page.evaluate(
+        () => document.documentElement.scrollWidth - window.innerWidth,
+      );
+      expect(overflow, href).toBeLessThanOrEqual(0);
+    }
+  });
+}
+
+test("the dark variant has contrast too", async ({ page }) => {
+  await page.emulateMedia({ colorScheme: "dark" });
+  for (const title of ["Salt stairs", "Full sails"]) {
+    await openQuilt(page, title, "backing");
+    await expectAccessible(page);
+  }
+});

@@ -61,7 +61,8 @@ install_node_packages() {
     need_space
     say 'Installing Node packages'
     cd "$root" || exit 1
-    npm ci --silent --no-audit --no-fund --ignore-scripts || fail 'npm could not install the Node packages; run "npm ci" to see why.'
+    # Not "npm ci": a partial registry lacks optional packages for other platforms, which the lock then cannot name.
+    npm install --silent --no-save --no-audit --no-fund --ignore-scripts || fail 'npm could not install the Node packages; run "npm install" to see why.'
 }
 
 build_assets() {

@@ -29,9 +29,14 @@ final readonly class Angle
         return $longest;
     }
 
-    public function swapped(): self
+    public function widestAt(float $length): float
     {
-        return new self($this->radians, array_map(static fn (Bound $bound): Bound => $bound->swapped(), $this->bounds));
+        $widest = \INF;
+        foreach ($this->bounds as $bound) {
+            $widest = min($widest, $bound->widthAt($length));
+        }
+
+        return $widest;
     }
 
     /**

@@ -18,16 +18,21 @@ final readonly class Bound
     /** The greatest L at this width; negative infinity where the width alone breaks the bound. */
     public function lengthAt(float $width): float
     {
-        $rest = $this->c - $this->a * $width;
-        if ($this->b > 1e-12) {
-            return $rest / $this->b;
-        }
-
-        return $rest >= 0 ? \INF : -\INF;
+        return $this->rest($this->c - $this->a * $width, $this->b);
     }
 
-    public function swapped(): self
+    /** The greatest W at this length; negative infinity where the length alone breaks the bound. */
+    public function widthAt(float $length): float
     {
-        return new self($this->b, $this->a, $this->c);
+        return $this->rest($this->c - $this->b * $length, $this->a);
+    }
+
+    private function rest(float $left, float $slope): float
+    {
+        if ($slope > 1e-12) {
+            return $left / $slope;
+        }
+
+        return $left >= 0 ? \INF : -\INF;
     }
 }

@@ -22,11 +22,16 @@ final readonly class UsableBacking
     private const WIDEST_TURN_STEPS = 100;
     private const STEP_DEGREES = 0.05;
 
-    /** @param list<Angle> $angles least turn first */
+    /**
+     * @param list<Angle> $angles    least turn first
+     * @param Fit         $greatest  the rectangle of greatest area, in the backing's own position
+     * @param Direction   $direction how it lies; sizes across and along are those of that position
+     */
     private function __construct(
         public Quadrilateral $outline,
         public bool $isSquareKnown,
         private array $angles,
+        private Fit $greatest,
         private Length $longerAcross,
         private Length $longerAlong,
         public Direction $direction,
@@ -38,11 +43,13 @@ final readonly class UsableBacking
     {
         $outline = $backing->outline();
         $isSquareKnown = null !== $backing->diagonal;
+        $angles = $isSquareKnown ? self::anglesOf($outline) : [self::upright($outline)];
 
         return new self(
             $outline,
             $isSquareKnown,
-            $isSquareKnown ? self::anglesOf($outline) : [self::upright($outline)],
+            $angles,
+            self::greatestOf($angles),
             Length::longest($backing->top, $backing->bottom),
             Length::longest($backing->left, $backing->right),
             Direction::AsIs,
@@ -52,47 +59,34 @@ final readonly class UsableBacking
     /** The same cloth as it lies when the quilt is given a quarter turn: its across becomes the loaded along. */
     public function loaded(Direction $direction): self
     {
-        if ($direction === $this->direction) {
-            return $this;
-        }
-        $swapped = array_map(static fn (Angle $angle): Angle => $angle->swapped(), $this->angles);
-
-        return new self($this->outline, $this->isSquareKnown, $swapped, $this->longerAlong, $this->longerAcross, $direction);
+        return new self($this->outline, $this->isSquareKnown, $this->angles, $this->greatest, $this->longerAcross, $this->longerAlong, $direction);
     }
 
     /** The rectangle of greatest area; of equal ones the least turned. */
     public function squaredUp(): Fit
     {
-        [$area, $best] = [0.0, new Fit(Length::zero(), Length::zero(), 0.0)];
-        foreach ($this->angles as $angle) {
-            [$width, $length] = $angle->greatest();
-            if ($width * $length > $area + 1e-6) {
-                $area = $width * $length;
-                $best = new Fit(Length::millimetres($width), Length::millimetres($length), $angle->radians);
-            }
-        }
-
-        return $best;
+        return $this->isTurned() ? new Fit($this->greatest->along, $this->greatest->across, $this->greatest->turn) : $this->greatest;
     }
 
     /** The greatest length that fits at this width; null where none does. */
     public function longestAt(Length $across): ?Length
     {
-        return $this->best(static fn (Angle $angle): float => $angle->longestAt($across->toMillimetres()));
+        return $this->isTurned() ? $this->widestMeasured($across) : $this->longestMeasured($across);
     }
 
     /** The greatest width that fits at this length; null where none does. */
     public function widestAt(Length $along): ?Length
     {
-        return $this->loaded($this->direction->other())->longestAt($along);
+        return $this->isTurned() ? $this->longestMeasured($along) : $this->widestMeasured($along);
     }
 
     /** The turn (radians) that leaves most length at this width. */
     public function turnAt(Length $across): float
     {
         [$turn, $longest] = [0.0, -\INF];
+        $size = $across->toMillimetres();
         foreach ($this->angles as $angle) {
-            $length = $angle->longestAt($across->toMillimetres());
+            $length = $this->isTurned() ? $angle->widestAt($size) : $angle->longestAt($size);
             if ($length > $longest + 1e-6) {
                 [$turn, $longest] = [$angle->radians, $length];
             }
@@ -104,21 +98,58 @@ final readonly class UsableBacking
     /** What squaring up costs across: the longer of the two sides less the squared-up size. */
     public function lostAcross(Fit $squaredUp): Length
     {
-        return $this->longerAcross->minus($squaredUp->across);
+        return ($this->isTurned() ? $this->longerAlong : $this->longerAcross)->minus($squaredUp->across);
     }
 
     /** What squaring up costs along: the longer of the two sides less the squared-up size. */
     public function lostAlong(Fit $squaredUp): Length
     {
-        return $this->longerAlong->minus($squaredUp->along);
+        return ($this->isTurned() ? $this->longerAcross : $this->longerAlong)->minus($squaredUp->along);
     }
 
-    /** @param \Closure(Angle): float $length */
-    private function best(\Closure $length): ?Length
+    private function isTurned(): bool
     {
-        $best = max([-\INF, ...array_map($length, $this->angles)]);
+        return Direction::Turned === $this->direction;
+    }
 
-        return $best > 0 && is_finite($best) ? Length::millimetres($best) : null;
+    private function longestMeasured(Length $width): ?Length
+    {
+        [$best, $size] = [-\INF, $width->toMillimetres()];
+        foreach ($this->angles as $angle) {
+            $best = max($best, $angle->longestAt($size));
+        }
+
+        return $this->possible($best);
+    }
+
+    private function widestMeasured(Length $length): ?Length
+    {
+        [$best, $size] = [-\INF, $length->toMillimetres()];
+        foreach ($this->angles as $angle) {
+            $best = max($best, $angle->widestAt($size));
+        }
+
+        return $this->possible($best);
+    }
+
+    private function possible(float $size): ?Length
+    {
+        return $size > 0 && is_finite($size) ? Length::millimetres($size) : null;
+    }
+
+    /** @param list<Angle> $angles */
+    private static function greatestOf(array $angles): Fit
+    {
+        [$area, $best] = [0.0, new Fit(Length::zero(), Length::zero(), 0.0)];
+        foreach ($angles as $angle) {
+            [$width, $length] = $angle->greatest();
+            if ($width * $length > $area + 1e-6) {
+                $area = $width * $length;
+                $best = new Fit(Length::millimetres($width), Length::millimetres($length), $angle->radians);
+            }
+        }
+
+        return $best;
     }
 
     private static function upright(Quadrilateral $rectangle): Angle

@@ -32,6 +32,7 @@ final class DemoCommand extends Command
         private readonly StudioOpening $opening,
         private readonly EntityManagerInterface $entities,
         private readonly QuiltEntry $entry,
+        private readonly ShelfCopies $copies,
         private readonly ClockInterface $clock,
     ) {
         parent::__construct();
@@ -72,15 +73,14 @@ final class DemoCommand extends Command
         $this->entities->flush();
         $today = $this->clock->now()->setTimezone($studio->timeZone());
         $quilts = $demo->quilts($today);
-        for ($i = 0; $i < $wanted; ++$i) {
-            $quilt = $quilts[$i % \count($quilts)];
-            $round = intdiv($i, \count($quilts));
+        foreach (\array_slice($quilts, 0, $wanted) as $i => $quilt) {
             $input = new NewQuilt();
-            [$input->title, $input->client] = [$quilt->title.(0 === $round ? '' : ' '.($round + 1)), $quilt->client];
-            $input->due = $today->setTime(0, 0)->modify('+'.($quilt->dueInDays + $round).' days');
+            [$input->title, $input->client] = [$quilt->title, $quilt->client];
+            $input->due = $today->setTime(0, 0)->modify('+'.$quilt->dueInDays.' days');
             $input->frame = $frames[$quilt->frame];
             $input->key = \sprintf('demo-quilt-%012d', $i);
             $this->entry->enter($studio, $input, $quilt->sheet());
         }
+        $this->copies->fill($studio, $wanted - \count($quilts));
     }
 }

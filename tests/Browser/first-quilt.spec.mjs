@@ -17,10 +17,10 @@ test("a new studio takes in a short quilt, tries a remedy, keeps it and prints",
 
   await page.getByRole("link", { name: "Measure your frame first" }).click();
   await page.getByLabel("Name").fill("Garden frame");
-  await page.getByLabel("Rail", { exact: true }).fill("126");
-  await page.getByLabel("Throat").fill("20");
-  await page.getByLabel("Arm clearance").fill("22,9 cm");
-  await page.getByLabel("Take-up roller").fill("2");
+  await page.getByRole("textbox", { name: "Rail", exact: true }).fill("126");
+  await page.getByRole("textbox", { name: "Throat" }).fill("20");
+  await page.getByRole("textbox", { name: "Arm clearance" }).fill("22,9 cm");
+  await page.getByRole("textbox", { name: "Take-up roller" }).fill("2");
   await page.getByLabel("channel clips").check();
   await expectAccessible(page);
   await page.getByRole("button", { name: "Save the frame" }).click();

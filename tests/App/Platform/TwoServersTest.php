@@ -93,6 +93,8 @@ final class TwoServersTest extends KernelTestCase
     private function get(string $url, array $cookies, array $form = []): array
     {
         $pairs = array_map(static fn (string $name, string $value): string => "$name=$value", array_keys($cookies), $cookies);
+        // Stays empty where the server does not answer yet.
+        $http_response_header = [];
         $body = @file_get_contents($url, context: stream_context_create(['http' => [
             'method' => [] === $form ? 'GET' : 'POST',
             'header' => ['Cookie: '.implode('; ', $pairs), ...([] === $form ? [] : ['Content-Type: application/x-www-form-urlencoded'])],

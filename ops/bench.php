@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+// The measuring half of bin/bench: "core" for the core and the command, "pages URL QUILTS" for the pages of a server.
+
+use App\Demo\DemoCommand;
+use Schwung\Core\Exchange\JobReader;
+use Schwung\Core\Exchange\JsonText;
+use Schwung\Core\Exchange\PlanWriter;
+use Schwung\Core\Plan\Planner;
+use Schwung\Core\Practice\Practice;
+
+require dirname(__DIR__).'/vendor/autoload.php';
+
+/** @param list<float> $values */
+function median(array $values): float
+{
+    sort($values);
+
+    return $values[intdiv(count($values), 2)];
+}
+
+/** Milliseconds, the median of some runs. */
+function timed(int $runs, Closure $work): float
+{
+    $times = [];
+    for ($i = 0; $i < $runs; ++$i) {
+        $start = hrtime(true);
+        $work();
+        $times[] = (hrtime(true) - $start) / 1e6;
+    }
+
+    return median($times);
+}
+
+function row(string $what, string ...$figures): void
+{
+    echo '| ', implode(' | ', [$what, ...$figures]), " |\n";
+}
+
+function measureCore(): void
+{
+    $root = dirname(__DIR__);
+    echo "| core | figure |\n|---|---|\n";
+    foreach (['fits', 'short', 'metric'] as $case) {
+        $text = (string) file_get_contents("$root/tests/Core/Exchange/documents/$case.job.json");
+        $milliseconds = timed(300, static function () use ($text): void {
+            (new PlanWriter((new Planner(new Practice()))->plan((new JobReader())->read((new JsonText())->decode($text)))))->document();
+        });
+        row("plans a second, one process, job \"$case\"", number_format(1000 / $milliseconds));
+    }
+    $php = escapeshellarg(PHP_BINARY);
+    $bare = timed(15, static fn () => exec("$php -r ".escapeshellarg("require '$root/vendor/autoload.php';")));
+    $command = timed(15, static fn () => exec("$php bin/console schwung:plan tests/Core/Exchange/documents/fits.job.json"));
+    row('PHP with the autoloader, whole process', sprintf('%.0f ms', $bare));
+    row('schwung:plan, whole process', sprintf('%.0f ms, %.1f times that', $command, $command / $bare));
+    row('peak memory after all that', sprintf('%.1f MiB', memory_get_peak_usage(true) / 2 ** 20));
+    echo "\n";
+}
+
+/**
+ * @param array<string, string> $cookies changed by the answer
+ * @param array<string, string> $form    sent by POST where there is any
+ *
+ * @return array{string, float} body, milliseconds
+ */
+function fetch(string $url, array &$cookies, array $form = []): array
+{
+    $pairs = array_map(static fn (string $name, string $value): string => "$name=$value", array_keys($cookies), $cookies);
+    $http_response_header = [];
+    $start = hrtime(true);
+    $body = (string) @file_get_contents($url, context: stream_context_create(['http' => [
+        'method' => [] === $form ? 'GET' : 'POST',
+        'header' => ['Cookie: '.implode('; ', $pairs), ...([] === $form ? [] : ['Content-Type: application/x-www-form-urlencoded'])],
+        'content' => http_build_query($form),
+        'follow_location' => 0,
+        'ignore_errors' => true,
+    ]]));
+    $milliseconds = (hrtime(true) - $start) / 1e6;
+    foreach ($http_response_header as $header) {
+        if (1 === preg_match('/^Set-Cookie: ([^=]+)=([^;]*)/i', $header, $found)) {
+            $cookies[$found[1]] = $found[2];
+        }
+    }
+
+    return [$body, $milliseconds];
+}
+
+function measurePages(string $server, string $quilts): void
+{
+    $cookies = [];
+    for ($wait = 0; $wait < 100 && "up\n" !== fetch("$server/up", $cookies)[0]; ++$wait) {
+        usleep(50_000);
+    }
+    preg_match('/name="_csrf_token" value="([^"]+)"/', fetch("$server/sign-in", $cookies)[0], $token);
+    fetch("$server/sign-in", $cookies, ['_csrf_token' => $token[1] ?? '', 'email' => DemoCommand::EMAIL, 'password' => DemoCommand::PASSWORD]);
+    preg_match_all('~/quilts/[^/"]+/(?:backing|measure)~', fetch("$server/", $cookies)[0], $found);
+    $quilt = (string) preg_replace('~/[a-z]+$~', '', $found[0][3] ?? '');
+    $pages = [
+        'floor' => '/floor', 'bench' => '/', 'bench, search' => '/?q=lamps', 'bench, page 2' => '/?page=2', 'measure' => "$quilt/measure",
+        'backing' => "$quilt/backing", 'backing, trying strips' => "$quilt/backing?try=extend", 'print sheet' => "$quilt/sheet", 'frames' => '/frames',
+    ];
+    echo "| page, $quilts quilts | server time | times the floor | bytes | times the floor |\n|---|---|---|---|---|\n";
+    $floor = null;
+    foreach ($pages as $name => $path) {
+        fetch($server.$path, $cookies);
+        $times = [];
+        for ($i = 0; $i < 31; ++$i) {
+            [$body, $times[]] = fetch($server.$path, $cookies);
+        }
+        $floor ??= [median($times), strlen($body)];
+        row($name, sprintf('%.1f ms', median($times)), sprintf('%.1f', median($times) / $floor[0]), number_format(strlen($body)), sprintf('%.0f', strlen($body) / $floor[1]));
+    }
+    echo "\n";
+}
+
+'core' === ($argv[1] ?? '') ? measureCore() : measurePages($argv[2] ?? '', $argv[3] ?? '');

@@ -153,7 +153,7 @@ final readonly class BedDrawer
         }
         $margins = $review->required->margins;
         [$top, $box] = [$layout->top, $layout->required];
-        $leadAt = $top->left + 0.16 * $top->across();
+        $leadAt = $top->left + 0.07 * $top->across();
         $downAt = $top->lead + 0.2 * $top->along();
 
         return [
@@ -168,7 +168,7 @@ final readonly class BedDrawer
     private function fullness(Box $top, Review $review): array
     {
         $at = $this->onTop($top, $review->direction);
-        $places = ['top' => [0.8, 0.07], 'bottom' => [0.8, 0.93], 'left' => [0.13, 0.84], 'right' => [0.87, 0.16]];
+        $places = ['top' => [0.97, 0.08], 'bottom' => [0.97, 0.92], 'left' => [0.03, 0.8], 'right' => [0.97, 0.16]];
         $labels = [];
         foreach ($review->top->edges ?? [] as $edge => $fullness) {
             if (EdgeVerdict::Flat !== $fullness->verdict()) {
@@ -179,7 +179,7 @@ final readonly class BedDrawer
                     EdgeVerdict::TooTight => 'too tight',
                     EdgeVerdict::WorkInBody => 'body full',
                 };
-                $labels[] = new Label($place->x, $place->y, Phrase::of("$edge %s %%: $text", \sprintf('%+.1f', 100 * $fullness->share())), 'fullness');
+                $labels[] = new Label($place->x, $place->y, Phrase::of("$edge %s %%: $text", \sprintf('%+.1f', 100 * $fullness->share())), 'fullness', $place->x < 0 ? 'start' : 'end');
             }
         }
 

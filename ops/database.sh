@@ -28,10 +28,13 @@ db_start() {
     db_home
     if db_is_running; then
         db_port=$(cat "$SCHWUNG_DATA/port")
+        # One that a killed command left behind is taken over, so that it is stopped in the end.
+        kill -0 "$(cat "$SCHWUNG_DATA/owner" 2>/dev/null)" 2>/dev/null || db_started=yes
     else
         db_launch
         db_started=yes
     fi
+    [ "$db_started" = no ] || printf '%s' $$ >"$SCHWUNG_DATA/owner"
     db_url_base="mysql://root@127.0.0.1:$db_port"
 }
 

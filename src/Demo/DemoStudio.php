@@ -56,7 +56,7 @@ final readonly class DemoStudio
             new DemoQuilt('Cloud ledger', 'Philippa Dunmoor', 26, 0, ['60', '60', '60', '76', '76', '76'], ['70', '86', '70', '86', '110 7/8'], ['90', '86']),
             new DemoQuilt('Full sails', 'Ines Hallorane', 30, 0, ['71 3/4', '70', '71 5/8', '84 1/2', '84', '84 3/8'], ['82', '96', '82', '96', '126 1/4'], ['80', '90']),
             new DemoQuilt('Shell market', 'Tamsel Ruddick', 33, 0, ['66', '66', '66', '66', '66', '66'], ['78', '78', '78', '78', '110 1/4'], ['72', '72'], ['top/edge' => 'scalloped']),
-            new DemoQuilt('Great meadow', 'Bertil Ockley', 41, 0, ['96', '96', '96 1/8', '104', '104', '104'], ['90', '96', '90', '96'], ['108', '112'], ['desk/mend' => 'piece', 'backing/bolt' => '108 in']),
+            new DemoQuilt('Great meadow', 'Bertil Ockley', 41, 0, ['96', '96', '96 1/8', '104', '104', '104'], ['90', '96', '90', '96'], ['108', '112'], ['desk/mend' => 'piece', 'backing/bolt' => '60 in']),
             new DemoQuilt('Fjordlys', 'Sunniva Aldertoft', 44, 0, ['168 cm', '167.5 cm', '168 cm', '210 cm', '210 cm', '210.5 cm', '269 cm', '269 cm'], ['190 cm', '234 cm', '190 cm', '234 cm', '301.4 cm'], ['180 cm', '225 cm']),
             new DemoQuilt('Small hours', 'Ines Hallorane', 48, 1, ['44', '44', '44', '58', '58', '58']),
             new DemoQuilt('Unopened parcel', 'Ewart Lindqvane', 60, 1, []),

@@ -6,6 +6,7 @@ namespace App\Frames;
 
 use App\Drawing\Canvas;
 use Schwung\Core\Frame\Frame;
+use Schwung\Core\Frame\FrameKind;
 use Schwung\Core\Measure\Length;
 
 /**
@@ -29,6 +30,7 @@ final readonly class FrameDrawing
         public float $front,
         public float $back,
         public float $bed,
+        public bool $hasLeader,
     ) {
     }
 
@@ -54,6 +56,7 @@ final readonly class FrameDrawing
             $frame->frontAllowance->toMillimetres(),
             $frame->backAllowance->toMillimetres(),
             $bed,
+            null !== $frame->leaderWidth || FrameKind::Clamp !== $frame->kind,
         );
     }
 }

@@ -78,7 +78,7 @@ final readonly class BedDrawing
     /** Where the ruler beside the bed stands. */
     public function sideRuler(): float
     {
-        return $this->canvas->left + $this->canvas->px(30);
+        return $this->canvas->left + $this->canvas->px(37);
     }
 
     public function place(MeasureField $field): string

@@ -18,4 +18,4 @@ return (new Config())
         'phpdoc_to_comment' => false,
         'method_argument_space' => ['on_multiline' => 'ignore'],
     ])
-    ->setFinder((new Finder())->in([__DIR__.'/core', __DIR__.'/src', __DIR__.'/tests', __DIR__.'/migrations', __DIR__.'/public', __DIR__.'/config'])->append([__FILE__]));
+    ->setFinder((new Finder())->in([__DIR__.'/core', __DIR__.'/src', __DIR__.'/tests', __DIR__.'/migrations', __DIR__.'/public', __DIR__.'/config'])->notName('reference.php')->append([__FILE__]));

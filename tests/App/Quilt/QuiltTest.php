@@ -201,6 +201,7 @@ final class QuiltTest extends StudioTestCase
         self::assertSelectorTextContains('main', 'It will load once the new backing is pieced.');
         self::assertSelectorTextContains('main', 'Buy 5 ½ yd of the 42 ½ in bolt.');
         self::assertSelectorTextContains('main', '87 ¼ in');
+        self::assertSelectorNotExists('main input, main select, main textarea');
     }
 
     public function testJobAndPlanAreOpenFiles(): void

@@ -25,20 +25,4 @@ final class Faults
     {
         return $this->faults;
     }
-
-    public function isEmpty(): bool
-    {
-        return [] === $this->faults;
-    }
-
-    public function hasUnder(string $pointer): bool
-    {
-        foreach ($this->faults as $fault) {
-            if ($fault->pointer === $pointer || str_starts_with($fault->pointer, $pointer.'/') || str_starts_with($pointer, $fault->pointer.'/')) {
-                return true;
-            }
-        }
-
-        return false;
-    }
 }

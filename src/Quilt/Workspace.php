@@ -6,10 +6,8 @@ namespace App\Quilt;
 
 use App\Quilt\Drawing\BedDrawing;
 use App\Quilt\Drawing\CuttingDrawing;
-use Schwung\Core\Direction\Direction;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Sizing\Remedy;
-use Schwung\Core\Sizing\RemedyKind;
 use Schwung\Core\Sizing\RollCut;
 
 /** What the page of one quilt shows at one stage. */
@@ -41,15 +39,5 @@ final readonly class Workspace
     public function value(string $path): string
     {
         return $this->form->shown($this->review->sheet, $path);
-    }
-
-    public function isTurned(): bool
-    {
-        return Direction::Turned === $this->review->direction;
-    }
-
-    public function isTrying(RemedyKind $kind): bool
-    {
-        return $kind === $this->tried?->kind;
     }
 }

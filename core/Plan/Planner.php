@@ -51,11 +51,10 @@ final readonly class Planner
 
     private function direction(Job $job, UsableBacking $cloth, Direction $direction): DirectionPlan
     {
-        return new DirectionPlan(
-            $direction,
-            (new BackingRule($this->practice))->check($job->top, $cloth, $job->load, $direction),
-            (new RemedyFinder($this->practice, $job->units))->find($job->top, $job->backing, $cloth, $job->load, $direction, $job->frame->methods),
-        );
+        $check = (new BackingRule($this->practice))->check($job->top, $cloth, $job->load, $direction);
+        $remedies = (new RemedyFinder($this->practice, $job->units))->find($job->top, $job->backing, $cloth, $job->load, $direction, $job->frame->methods, $check);
+
+        return new DirectionPlan($direction, $check, $remedies);
     }
 
     /** @return list<string> */

@@ -35,12 +35,12 @@ final readonly class RemedyFinder
 
     /**
      * @param list<HoldingSystem> $methods other holding systems at hand
+     * @param BackingCheck        $check   of this load and direction
      *
      * @return list<Remedy> empty where the backing fits as it is
      */
-    public function find(Top $top, Backing $backing, UsableBacking $cloth, Load $load, Direction $direction, array $methods): array
+    public function find(Top $top, Backing $backing, UsableBacking $cloth, Load $load, Direction $direction, array $methods, BackingCheck $check): array
     {
-        $check = $this->backings->check($top, $cloth, $load, $direction);
         if (BackingState::Fits === $check->state()) {
             return [];
         }

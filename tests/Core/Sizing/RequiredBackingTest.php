@@ -9,7 +9,9 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Schwung\Core\Attachment\HoldingSystem;
 use Schwung\Core\Direction\Direction;
+use Schwung\Core\Material\Backing;
 use Schwung\Core\Material\EdgeKind;
+use Schwung\Core\Material\Top;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\LengthWriter;
 use Schwung\Core\Measure\UnitSystem;
@@ -21,6 +23,7 @@ use Schwung\Core\Practice\Practice;
 use Schwung\Core\Sizing\BackingRule;
 use Schwung\Core\Sizing\BackingState;
 use Schwung\Core\Sizing\MarginRule;
+use Schwung\Core\Sizing\Remedy;
 use Schwung\Core\Sizing\RemedyFinder;
 use Schwung\Core\Sizing\RemedyKind;
 use Schwung\Core\Sizing\RequiredSize;
@@ -134,7 +137,7 @@ final class RequiredBackingTest extends TestCase
         // Spring clamps want 6 in at the ends and 4 in at the sides: the spare lies the wrong way round.
         $backing = Jobs::backing(64, 71, bolt: 42);
         $load = $this->load(lead: HoldingSystem::SpringClamps, tail: HoldingSystem::SpringClamps);
-        $remedies = (new RemedyFinder(new Practice(), UnitSystem::Inches))->find(Jobs::top(50, 62), $backing, UsableBacking::of($backing), $load, Direction::AsIs, []);
+        $remedies = $this->find(Jobs::top(50, 62), $backing, $load, []);
 
         self::assertSame([RemedyKind::Turn, RemedyKind::Extend, RemedyKind::Piece, RemedyKind::AskClient], array_column($remedies, 'kind'));
     }
@@ -149,8 +152,7 @@ final class RequiredBackingTest extends TestCase
     {
         $load = $this->load(MarginSchool::WorkedOut, FloatKind::Part);
         $backing = Jobs::backing(76, 90.5);
-        $remedies = (new RemedyFinder(new Practice(), UnitSystem::Inches))
-            ->find(Jobs::top(68, 87.25), $backing, UsableBacking::of($backing), $load, Direction::AsIs, [HoldingSystem::Pins, HoldingSystem::Zip]);
+        $remedies = $this->find(Jobs::top(68, 87.25), $backing, $load, [HoldingSystem::Pins, HoldingSystem::Zip]);
 
         self::assertSame(RemedyKind::Method, $remedies[0]->kind);
         self::assertSame(HoldingSystem::Pins, $remedies[0]->load?->tail);
@@ -160,8 +162,7 @@ final class RequiredBackingTest extends TestCase
     public function testSquaringOnlyTheEndsIsOfferedWhereTheSidesMayStayCrooked(): void
     {
         $backing = Jobs::crooked(76.8, 97, 75.4, 97, 123);
-        $remedies = (new RemedyFinder(new Practice(), UnitSystem::Inches))
-            ->find(Jobs::top(68, 87.25), $backing, UsableBacking::of($backing), $this->load(float: FloatKind::Part), Direction::AsIs, []);
+        $remedies = $this->find(Jobs::top(68, 87.25), $backing, $this->load(float: FloatKind::Part), []);
 
         self::assertContains(RemedyKind::SquareUp, array_column($remedies, 'kind'));
     }
@@ -176,8 +177,20 @@ final class RequiredBackingTest extends TestCase
     {
         $backing = Jobs::backing($across, $along, bolt: $bolt);
 
-        return array_column((new RemedyFinder(new Practice(), UnitSystem::Inches))
-            ->find(Jobs::top(68, 87.25), $backing, UsableBacking::of($backing), $this->load(), Direction::AsIs, []), 'kind');
+        return array_column($this->find(Jobs::top(68, 87.25), $backing, $this->load(), []), 'kind');
+    }
+
+    /**
+     * @param list<HoldingSystem> $methods
+     *
+     * @return list<Remedy>
+     */
+    private function find(Top $top, Backing $backing, Load $load, array $methods): array
+    {
+        $cloth = UsableBacking::of($backing);
+        $check = $this->rule()->check($top, $cloth, $load, Direction::AsIs);
+
+        return (new RemedyFinder(new Practice(), UnitSystem::Inches))->find($top, $backing, $cloth, $load, Direction::AsIs, $methods, $check);
     }
 
     private function rule(): BackingRule

@@ -39,15 +39,16 @@ final class EntryController extends AbstractController
     {
         $import = new JobImport($frames->findOf($person->studio()));
         if (!$request->isMethod('POST')) {
-            return $this->render('quilt/import.html.twig', ['text' => '', 'client' => '', 'faults' => []]);
+            return $this->render('quilt/import.html.twig', ['text' => '', 'client' => '', 'key' => (string) new Ulid(), 'faults' => []]);
         }
         $client = mb_substr(trim($request->getPayload()->getString('client')), 0, 120);
+        $key = $request->getPayload()->getString('key');
         $text = $import->textOf($request->files->get('file'), $request->getPayload()->getString('text'));
         $faults = $this->isCsrfTokenValid('import', $request->getPayload()->getString('_token')) ? $import->faults($text, $client) : $import->expired();
         if ([] !== $faults) {
-            return $this->render('quilt/import.html.twig', ['text' => mb_substr(mb_scrub($text), 0, 20_000), 'client' => $client, 'faults' => $faults], new Response(status: Response::HTTP_UNPROCESSABLE_ENTITY));
+            return $this->render('quilt/import.html.twig', ['text' => mb_substr(mb_scrub($text), 0, 20_000), 'client' => $client, 'key' => $key, 'faults' => $faults], new Response(status: Response::HTTP_UNPROCESSABLE_ENTITY));
         }
-        $quilt = $entry->enter($person->studio(), $import->quilt($text, $client), $import->sheet($text));
+        $quilt = $entry->enter($person->studio(), $import->quilt($text, $client, $key), $import->sheet($text));
 
         return $this->redirectToRoute('app_quilt_stage', ['id' => $quilt->id(), 'stage' => 'backing'], Response::HTTP_SEE_OTHER);
     }

@@ -52,13 +52,14 @@ final readonly class JobImport
         return [new Fault('', 'This page was open for too long. Send it once more.')];
     }
 
-    public function quilt(string $text, string $client): NewQuilt
+    /** @param string $key made when the form was shown, so that a second click makes no second quilt */
+    public function quilt(string $text, string $client, string $key): NewQuilt
     {
         $input = new NewQuilt();
         $input->title = mb_substr((new JobReader())->read((new JsonText())->decode($text))->title, 0, 120) ?: 'Untitled';
         $input->client = $client;
         $input->frame = $this->frames[0] ?? null;
-        $input->key = (string) new Ulid();
+        $input->key = Ulid::isValid($key) ? $key : (string) new Ulid();
 
         return $input;
     }

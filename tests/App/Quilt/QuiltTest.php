@@ -219,6 +219,16 @@ final class QuiltTest extends StudioTestCase
         self::assertSame(2, $this->service(QuiltRepository::class)->count(['studio' => $this->owner->studio()]));
     }
 
+    public function testADocumentIsTakenInOnceHoweverOftenItIsSent(): void
+    {
+        $text = (string) file_get_contents(\dirname(__DIR__, 2).'/Core/Exchange/documents/fits.job.json');
+        $form = $this->browser->request('GET', '/quilts/import')->selectButton('Take it in')->form(['client' => 'Bertil', 'text' => $text]);
+        $this->browser->submit($form);
+        $this->browser->submit($form);
+
+        self::assertSame(1, $this->service(QuiltRepository::class)->count(['studio' => $this->owner->studio()]));
+    }
+
     #[DataProvider('badDocuments')]
     public function testAnImportThatCannotBeSaysWhyAndKeepsTheText(string $text, string $message): void
     {

@@ -24,6 +24,18 @@ final readonly class BattingCheck
     ) {
     }
 
+    /** How far the batting, as it lies, is below what is needed across; not positive where it is enough. */
+    public function missingAcross(): Length
+    {
+        return $this->requiredAcross->length()->minus($this->layAcross);
+    }
+
+    /** How far the batting, as it lies, is below what is needed along; not positive where it is enough. */
+    public function missingAlong(): Length
+    {
+        return $this->requiredAlong->length()->minus($this->layAlong);
+    }
+
     /** Fits, but within this much of what could be drawn into the carriage. */
     public function isWithin(Length $clearance): bool
     {

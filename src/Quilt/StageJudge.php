@@ -79,8 +79,7 @@ final readonly class StageJudge
 
     private function shortBatting(BattingCheck $batting): Phrase
     {
-        $across = $batting->requiredAcross->length()->minus($batting->layAcross);
-        $along = $batting->requiredAlong->length()->minus($batting->layAlong);
+        [$across, $along] = [$batting->missingAcross(), $batting->missingAlong()];
 
         return match (true) {
             !$across->isPositive() => Phrase::of('Not yet: the batting is %s short along the quilt.', Figure::needed($along)),

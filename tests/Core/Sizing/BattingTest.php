@@ -71,6 +71,13 @@ final class BattingTest extends TestCase
         yield 'short backing' => [78, 93, 60, BattingState::Trim, 75.0];
     }
 
+    public function testAShortBattingSaysWhatIsMissing(): void
+    {
+        $check = $this->check(90, 91, 77);
+
+        self::assertSame([-18.0, 0.25], [$check->missingAcross()->toInches(), $check->missingAlong()->toInches()]);
+    }
+
     public function testRestIsCountedFromTheOpeningOfTheBag(): void
     {
         $opened = new \DateTimeImmutable('2027-03-01T09:00:00+01:00');

@@ -23,7 +23,8 @@ final readonly class Angle
     {
         $longest = \INF;
         foreach ($this->bounds as $bound) {
-            $longest = min($longest, $bound->lengthAt($width));
+            $length = $bound->lengthAt($width);
+            $longest = $length < $longest ? $length : $longest;
         }
 
         return $longest;
@@ -33,7 +34,8 @@ final readonly class Angle
     {
         $widest = \INF;
         foreach ($this->bounds as $bound) {
-            $widest = min($widest, $bound->widthAt($length));
+            $width = $bound->widthAt($length);
+            $widest = $width < $widest ? $width : $widest;
         }
 
         return $widest;
@@ -48,8 +50,8 @@ final readonly class Angle
     {
         $best = [0.0, 0.0];
         foreach ($this->candidateWidths() as $width) {
-            $length = $this->longestAt($width);
-            if ($width > 0 && is_finite($length) && $width * $length > $best[0] * $best[1] + 1e-9) {
+            $length = $width > 0 ? $this->longestAt($width) : 0.0;
+            if ($width * $length > $best[0] * $best[1] + 1e-9 && is_finite($length)) {
                 $best = [$width, $length];
             }
         }
@@ -62,15 +64,16 @@ final readonly class Angle
     {
         $widths = [];
         foreach ($this->bounds as $i => $bound) {
-            if ($bound->a > 1e-12) {
+            if ($bound->a > Bound::NONE) {
                 $widths[] = $bound->c / (2 * $bound->a);
-                if ($bound->b <= 1e-12) {
+                if ($bound->b <= Bound::NONE) {
                     $widths[] = $bound->c / $bound->a;
                 }
             }
-            foreach (\array_slice($this->bounds, $i + 1) as $that) {
+            for ($k = 0; $k < $i; ++$k) {
+                $that = $this->bounds[$k];
                 $determinant = $bound->a * $that->b - $that->a * $bound->b;
-                if (abs($determinant) > 1e-12) {
+                if (abs($determinant) > Bound::NONE) {
                     $widths[] = ($bound->c * $that->b - $that->c * $bound->b) / $determinant;
                 }
             }

@@ -52,9 +52,9 @@ final readonly class BackingRule
     /** The rectangle that a top needs with the margins in force. */
     public function required(Top $top, Load $load, Direction $direction): RequiredSize
     {
-        [$across, $along] = Direction::AsIs === $direction ? [$top->width(), $top->length()] : [$top->length(), $top->width()];
+        $along = $top->along($direction);
 
-        return RequiredSize::of($across, $along, $this->margins->margins($load, $along, $top->edge));
+        return RequiredSize::of($top->across($direction), $along, $this->margins->margins($load, $along, $top->edge));
     }
 
     /** @return array{Length, Length} across, along */

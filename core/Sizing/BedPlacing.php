@@ -32,7 +32,6 @@ final readonly class BedPlacing
             $topBox->tail + $margins->tail->length()->toMillimetres(),
         );
         $move = $this->placement($cloth, $check, $direction, $required);
-        [$across, $along] = Direction::AsIs === $direction ? [$top->seamsAcross, $top->seamsAlong] : [$top->seamsAlong, $this->fromRight($top)];
 
         return new BedLayout(
             $topBox,
@@ -40,16 +39,16 @@ final readonly class BedPlacing
             null === $batting ? null : $this->battingBox($topBox, $batting),
             array_map($move, $cloth->outline->corners()),
             array_map(fn (BackingSeam $seam): array => array_map($move, $this->seamEnds($seam, $backing, $cloth)), $backing->seams),
-            array_map(static fn (TopSeam $seam): array => [$seam->at->toMillimetres(), $seam->kind->value], $across),
-            array_map(static fn (TopSeam $seam): array => [$topBox->left + $seam->at->toMillimetres(), $seam->kind->value], $along),
+            array_map(static fn (TopSeam $seam): array => [$seam->at->toMillimetres(), $seam->kind->value], $top->seamsAlongRails($direction)),
+            array_map(static fn (TopSeam $seam): array => [$topBox->left + $seam->at->toMillimetres(), $seam->kind->value], $top->seamsRollerToRoller($direction)),
         );
     }
 
     private function topBox(Top $top, Direction $direction): Box
     {
-        [$across, $along] = Direction::AsIs === $direction ? [$top->width(), $top->length()] : [$top->length(), $top->width()];
+        $across = $top->across($direction)->toMillimetres();
 
-        return new Box(-$across->toMillimetres() / 2, 0.0, $across->toMillimetres() / 2, $along->toMillimetres());
+        return new Box(-$across / 2, 0.0, $across / 2, $top->along($direction)->toMillimetres());
     }
 
     private function battingBox(Box $top, BattingCheck $batting): Box
@@ -105,11 +104,5 @@ final readonly class BedPlacing
     private function between(Point $from, Point $to, float $share): Point
     {
         return new Point($from->x + $share * ($to->x - $from->x), $from->y + $share * ($to->y - $from->y));
-    }
-
-    /** @return list<TopSeam> turned, the top edge comes to lie at the right */
-    private function fromRight(Top $top): array
-    {
-        return array_map(static fn (TopSeam $seam): TopSeam => new TopSeam($top->length()->minus($seam->at), $seam->kind), array_reverse($top->seamsAcross));
     }
 }

@@ -11,6 +11,9 @@ namespace Schwung\Core\Sizing;
  */
 final readonly class Bound
 {
+    /** A slope below this is none. */
+    public const NONE = 1e-12;
+
     public function __construct(public float $a, public float $b, public float $c)
     {
     }
@@ -18,21 +21,16 @@ final readonly class Bound
     /** The greatest L at this width; negative infinity where the width alone breaks the bound. */
     public function lengthAt(float $width): float
     {
-        return $this->rest($this->c - $this->a * $width, $this->b);
+        $left = $this->c - $this->a * $width;
+
+        return $this->b > self::NONE ? $left / $this->b : ($left >= 0 ? \INF : -\INF);
     }
 
     /** The greatest W at this length; negative infinity where the length alone breaks the bound. */
     public function widthAt(float $length): float
     {
-        return $this->rest($this->c - $this->b * $length, $this->a);
-    }
+        $left = $this->c - $this->b * $length;
 
-    private function rest(float $left, float $slope): float
-    {
-        if ($slope > 1e-12) {
-            return $left / $slope;
-        }
-
-        return $left >= 0 ? \INF : -\INF;
+        return $this->a > self::NONE ? $left / $this->a : ($left >= 0 ? \INF : -\INF);
     }
 }

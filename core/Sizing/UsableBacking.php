@@ -166,7 +166,7 @@ final readonly class UsableBacking
             $turns[] = deg2rad($step * self::STEP_DEGREES);
         }
         $turns = array_filter($turns, static fn (float $turn): bool => abs($turn) <= deg2rad(5) + 1e-9);
-        usort($turns, static fn (float $one, float $other): int => [abs($one), $one] <=> [abs($other), $other]);
+        usort($turns, static fn (float $one, float $other): int => abs($one) <=> abs($other) ?: $one <=> $other);
         $balances = Balance::among($sides);
 
         return array_map(static fn (float $turn): Angle => new Angle($turn, array_map(static fn (Balance $balance): Bound => $balance->boundAt($turn), $balances)), $turns);

@@ -21,4 +21,16 @@ enum FrameKind: string
             self::Roller, self::RollerFrontBacking => Length::zero(),
         };
     }
+
+    /** Only a quilt that is clamped can be moved sideways and worked in sections. */
+    public function worksInSections(): bool
+    {
+        return self::Clamp === $this;
+    }
+
+    /** Poles have no cloth fixed to them. */
+    public function hasLeaders(): bool
+    {
+        return self::Clamp !== $this;
+    }
 }

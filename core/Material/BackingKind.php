@@ -12,4 +12,13 @@ enum BackingKind: string
     case Minky = 'minky';
     case Fleece = 'fleece';
     case Knit = 'knit';
+
+    /** So stretchy that its stretch weighs more than a tight margin (rule 13). */
+    public function isStretchy(): bool
+    {
+        return match ($this) {
+            self::Minky, self::Fleece, self::Knit => true,
+            self::Cotton, self::Wide, self::Flannel => false,
+        };
+    }
 }

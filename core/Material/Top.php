@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Material;
 
+use Schwung\Core\Direction\Direction;
 use Schwung\Core\Measure\Length;
 
 /** The pieced top as measured: three widths, three lengths, both diagonals if taken, its seams from top and left. */
@@ -39,5 +40,31 @@ final readonly class Top
     public function length(): Length
     {
         return Length::longest($this->lengthLeft, $this->lengthMiddle, $this->lengthRight);
+    }
+
+    /** What lies along the rails once it is loaded this way round. */
+    public function across(Direction $direction): Length
+    {
+        return Direction::AsIs === $direction ? $this->width() : $this->length();
+    }
+
+    /** What lies from roller to roller once it is loaded this way round. */
+    public function along(Direction $direction): Length
+    {
+        return Direction::AsIs === $direction ? $this->length() : $this->width();
+    }
+
+    /** @return list<TopSeam> seams along the rails once loaded, in order from the lead edge */
+    public function seamsAlongRails(Direction $direction): array
+    {
+        return Direction::AsIs === $direction ? $this->seamsAcross : $this->seamsAlong;
+    }
+
+    /** @return list<TopSeam> seams from roller to roller once loaded, in order from the left; turned, the top edge lies at the right */
+    public function seamsRollerToRoller(Direction $direction): array
+    {
+        return Direction::AsIs === $direction
+            ? $this->seamsAlong
+            : array_map(fn (TopSeam $seam): TopSeam => new TopSeam($this->length()->minus($seam->at), $seam->kind), array_reverse($this->seamsAcross));
     }
 }

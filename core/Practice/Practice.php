@@ -25,6 +25,8 @@ final readonly class Practice
     public Length $squaringAllowance;
     public Length $stripStep;
     public Length $forgivenWithDiagonal;
+    public Length $sectionOverlap;
+    public Thickness $thickness;
 
     /**
      * @param int $driftPerThousand      side drift allowed for, of the loaded length
@@ -40,12 +42,16 @@ final readonly class Practice
         public int $fullFloatDriftPerThousand = 10,
         public int $battingRestHours = 24,
         public int $battingBestRestHours = 48,
+        ?Length $sectionOverlap = null,
+        ?Thickness $thickness = null,
     ) {
         $this->clampBite = $clampBite ?? Length::inches(1);
         $this->footClearance = $footClearance ?? Length::inches(2);
         $this->battingOverhang = $battingOverhang ?? Length::inches(2);
         $this->seamAllowance = $seamAllowance ?? Length::inches(0.5);
         $this->squaringAllowance = $squaringAllowance ?? Length::inches(2);
+        $this->sectionOverlap = $sectionOverlap ?? Length::inches(1);
+        $this->thickness = $thickness ?? new Thickness();
         $this->battingBelowAttachment = Length::inches(0.5);
         $this->battingClearance = Length::inches(1);
         $this->offcutWorthKeeping = Length::inches(12);

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Schwung\Core\Advance;
+
+/** The passes of block work and the stops between them. */
+final readonly class BlockPlan
+{
+    /** @param list<Stop> $stops the inner ones, in order */
+    public function __construct(public array $stops, public PassPlan $passes)
+    {
+    }
+
+    public function stopsInBlocks(): int
+    {
+        return \count(array_filter($this->stops, static fn (Stop $stop): bool => StopKind::Block === $stop->kind));
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Schwung\Core\Advance;
+
+/** How a quilt rolls through one way round: its rows or stops, the passes, and what could be had instead. */
+final readonly class Course
+{
+    /**
+     * @param RowLayout|null $rows      null for block work
+     * @param list<Stop>     $stops     empty for rows
+     * @param TurnRound|null $turnRound only where it is worth it
+     */
+    public function __construct(
+        public Roll $roll,
+        public PassPlan $passes,
+        public ?RowLayout $rows,
+        public ?OneMore $oneMore,
+        public array $stops,
+        public ?TurnRound $turnRound,
+    ) {
+    }
+
+    public function stopsInBlocks(): int
+    {
+        return \count(array_filter($this->stops, static fn (Stop $stop): bool => StopKind::Block === $stop->kind));
+    }
+}

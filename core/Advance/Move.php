@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Schwung\Core\Advance;
+
+use Schwung\Core\Measure\Length;
+use Schwung\Core\Measure\Phrase;
+
+/** What comes before a section is stitched: how far the quilt goes, what is let go, and what it is lined up by. */
+final readonly class Move
+{
+    /**
+     * @param Length $distance how far the quilt goes: to the left for a move sideways, away from the quilter forward
+     */
+    public function __construct(
+        public int $pass,
+        public int $section,
+        public MoveKind $kind,
+        public Length $distance,
+        public Phrase $released,
+        public Phrase $alignTo,
+    ) {
+    }
+}

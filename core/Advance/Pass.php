@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Schwung\Core\Advance;
+
+use Schwung\Core\Measure\Length;
+use Schwung\Core\Measure\Worked;
+
+/**
+ * What is stitched before the quilt is advanced. Places are counted from the top's lead edge.
+ *
+ * Advance, turns and clicks lead to the next pass and are null for the last; clicks also without a ratchet.
+ */
+final readonly class Pass
+{
+    /** @param positive-int $number */
+    public function __construct(
+        private Roll $roll,
+        public int $number,
+        public Length $wound,
+        public Length $from,
+        public Length $to,
+        public ?int $rows,
+        public ?Length $advance,
+        public ?float $turns,
+        public ?int $clicks,
+    ) {
+    }
+
+    public function depth(): Worked
+    {
+        return $this->roll->usableDepth($this->wound);
+    }
+
+    public function rollDiameter(): Worked
+    {
+        return $this->roll->diameter($this->wound);
+    }
+
+    public function isUnderArm(): bool
+    {
+        return $this->roll->isUnderArm($this->wound->toMillimetres());
+    }
+
+    /** What of the depth is left over; rounding noise below zero is nothing. */
+    public function spare(): Length
+    {
+        $depth = Length::millimetres($this->roll->depth($this->wound->toMillimetres()));
+
+        return Length::longest(Length::zero(), $depth->minus($this->to->minus($this->from)));
+    }
+}

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Schwung\Core\Advance;
+
+use Schwung\Core\Frame\Frame;
+use Schwung\Core\Measure\Figure;
+use Schwung\Core\Measure\Length;
+use Schwung\Core\Measure\Near;
+use Schwung\Core\Measure\Term;
+use Schwung\Core\Measure\Worked;
+
+/**
+ * Rule 8: the take-up roll as a quilt winds on, and the depth that it leaves to stitch in.
+ *
+ * The layers are taken as wound without air, so that the area of the roll's end grows by thickness times length:
+ * r(s) = √(r1² + t·s/π), an estimate. Lengths within are millimetres; $wound is counted from the first pass.
+ */
+final readonly class Roll
+{
+    private float $start;
+    private float $layers;
+    private float $deepest;
+
+    public function __construct(private Frame $frame, public Worked $thickness, private Length $leaderThickness)
+    {
+        $leader = $frame->leaderLength?->toMillimetres() ?? 0.0;
+        $this->start = sqrt(($frame->takeupDiameter->toMillimetres() / 2) ** 2 + $leaderThickness->toMillimetres() * $leader / \M_PI);
+        $this->layers = $thickness->length()->toMillimetres();
+        $this->deepest = $frame->throat->minus($frame->frontAllowance)->minus($frame->backAllowance)->toMillimetres();
+    }
+
+    public function radius(float $wound): float
+    {
+        return sqrt($this->start ** 2 + $this->layers * $wound / \M_PI);
+    }
+
+    /** The usable depth, below zero where the roll has eaten it all. */
+    public function depth(float $wound): float
+    {
+        return $this->deepest - ($this->radius($wound) - $this->start);
+    }
+
+    /** Turns since the first pass. */
+    public function turns(float $wound): float
+    {
+        return ($this->radius($wound) - $this->start) / $this->layers;
+    }
+
+    /** Whole clicks of the ratchet since the first pass, halves up; null without a ratchet. */
+    public function clicks(float $wound): ?int
+    {
+        return null === $this->frame->ratchetTeeth ? null : (int) floor($this->frame->ratchetTeeth * $this->turns($wound) + 0.5);
+    }
+
+    public function isUnderArm(float $wound): bool
+    {
+        return Near::isWithin(2 * $this->radius($wound), $this->frame->armClearance->toMillimetres());
+    }
+
+    /** The thickest sandwich whose roll still goes under the arm with so much wound; zero where none does. */
+    public function thickestUnderArm(float $wound): Length
+    {
+        $room = ($this->frame->armClearance->toMillimetres() / 2) ** 2 - $this->start ** 2;
+
+        return Length::millimetres($wound > 0 && $room > 0 ? \M_PI * $room / $wound : 0);
+    }
+
+    public function diameter(Length $wound): Worked
+    {
+        return new Worked(
+            Figure::measured(Length::millimetres(2 * $this->radius($wound->toMillimetres()))),
+            'Bare roller with its leader, grown by what is wound on: 2 × √(radius² + thickness × wound ÷ π). An estimate.',
+            [
+                new Term('roller', Figure::measured($this->frame->takeupDiameter), 'frame'),
+                new Term('with its leader', Figure::measured(Length::millimetres(2 * $this->start)), 'leader '.$this->leaderThickness->toMillimetres().' mm thick'),
+                new Term('wound on', Figure::measured($wound), 'passes before'),
+                $this->thicknessTerm(),
+            ],
+        );
+    }
+
+    public function usableDepth(Length $wound): Worked
+    {
+        $grown = Length::millimetres($this->radius($wound->toMillimetres()) - $this->start);
+
+        return new Worked(
+            Figure::left(Length::millimetres($this->depth($wound->toMillimetres()))),
+            'Throat, less what is kept free in front and at the back, less what the roll has grown (an estimate).',
+            [
+                new Term('throat', Figure::measured($this->frame->throat), 'frame'),
+                new Term('kept free in front', Figure::measured($this->frame->frontAllowance), 'frame'),
+                new Term('kept free at the back', Figure::measured($this->frame->backAllowance), 'frame'),
+                new Term('the roll has grown', Figure::measured($grown), 'after '.$this->turnsInWords($wound)),
+                $this->thicknessTerm(),
+            ],
+        );
+    }
+
+    private function thicknessTerm(): Term
+    {
+        return new Term('the layers', $this->thickness->figure, \sprintf('%.2f mm: %s', $this->layers, implode(', ', array_map(
+            static fn (Term $term): string => \sprintf('%s %.2f', $term->name, $term->amount->length->toMillimetres()),
+            $this->thickness->terms,
+        ))));
+    }
+
+    private function turnsInWords(Length $wound): string
+    {
+        return \sprintf('%.2f turns', $this->turns($wound->toMillimetres()));
+    }
+}

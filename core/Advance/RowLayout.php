@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Schwung\Core\Advance;
+
+use Schwung\Core\Measure\Length;
+
+/** The rows as they will be laid; $scale is of the asked design, $finish what was really used. */
+final readonly class RowLayout
+{
+    public function __construct(
+        public int $count,
+        public float $scale,
+        public Length $height,
+        public Length $gap,
+        public Length $overhang,
+        public Length $along,
+        public Finish $finish,
+        public Finish $asked,
+    ) {
+    }
+
+    public function pitch(): Length
+    {
+        return $this->height->plus($this->gap);
+    }
+
+    /** Where a row begins, counted from 0, as a distance from the lead edge. */
+    public function start(int $row): Length
+    {
+        return $this->pitch()->times($row)->minus($this->overhang);
+    }
+
+    public function end(int $row): Length
+    {
+        return $this->start($row)->plus($this->height);
+    }
+
+    /** How far the last row ends beyond the tail edge; below zero where it ends before it. */
+    public function beyondTail(): Length
+    {
+        return $this->end($this->count - 1)->minus($this->along);
+    }
+
+    public function hasFallenBack(): bool
+    {
+        return $this->finish !== $this->asked;
+    }
+}

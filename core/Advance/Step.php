@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Schwung\Core\Advance;
+
+/** One pass while it is planned, in millimetres: what is wound on before it, and where it begins and ends. */
+final readonly class Step
+{
+    public function __construct(public float $wound, public float $from, public float $to, public ?int $rows = null)
+    {
+    }
+}

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Exchange;
 
+use Schwung\Core\Advance\Quilting;
 use Schwung\Core\Frame\Frame;
 use Schwung\Core\Material\Backing;
 use Schwung\Core\Material\Batting;
@@ -23,6 +24,7 @@ final readonly class JobParts
         public ?Batting $batting,
         public ?Frame $frame,
         public ?Load $load,
+        public ?Quilting $quilting,
     ) {
     }
 
@@ -33,6 +35,6 @@ final readonly class JobParts
             return null;
         }
 
-        return new Job($this->title, $this->units, $this->top, $this->backing, $this->batting, $this->frame, $this->load);
+        return new Job($this->title, $this->units, $this->top, $this->backing, $this->batting, $this->frame, $this->load, $this->quilting);
     }
 }

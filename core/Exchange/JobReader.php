@@ -37,9 +37,6 @@ final readonly class JobReader
         if (1 !== $members['version']->value) {
             $members['version']->fault('1');
         }
-        if (!$members['quilting']->isMissing()) {
-            (new QuiltingReader())->check($members['quilting']);
-        }
 
         return new JobParts(
             $members['title']->text(),
@@ -49,6 +46,7 @@ final readonly class JobReader
             $members['batting']->isMissing() ? null : (new BattingReader())->read($members['batting']),
             (new FrameReader())->read($members['frame']),
             (new LoadReader())->read($members['load']),
+            $members['quilting']->isMissing() ? null : (new QuiltingReader())->read($members['quilting']),
         );
     }
 }

@@ -4,10 +4,17 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Exchange;
 
+use Schwung\Core\Advance\Course;
+use Schwung\Core\Advance\Pass;
+use Schwung\Core\Advance\RowLayout;
+use Schwung\Core\Advance\Stop;
+use Schwung\Core\Advance\TurnRound;
+use Schwung\Core\Direction\Blocker;
+use Schwung\Core\Direction\DirectionPlan;
 use Schwung\Core\Measure\Figure;
+use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\LengthWriter;
 use Schwung\Core\Measure\Worked;
-use Schwung\Core\Plan\DirectionPlan;
 use Schwung\Core\Plan\Finding;
 use Schwung\Core\Plan\Plan;
 use Schwung\Core\Sizing\BattingCheck;
@@ -34,10 +41,11 @@ final readonly class PlanWriter
             'version' => 1,
             'measured' => $this->measured(),
             'directions' => array_map($this->direction(...), array_values($this->plan->directions)),
-            'chosen' => $this->plan->chosen->value,
-            'decided_by' => $this->plan->decidedBy->value,
+            'chosen' => $this->plan->choice->chosen->value,
+            'decided_by' => $this->plan->choice->decidedBy->value,
             'margins' => array_map($this->worked(...), $margins),
             ...(null === $this->plan->batting ? [] : ['batting' => $this->batting($this->plan->batting)]),
+            ...$this->course($this->plan->chosenPlan()->course),
             'findings' => array_map($this->finding(...), $this->plan->findings),
             'errors' => array_map($this->finding(...), $this->plan->errors()),
             'skipped' => $this->plan->skipped,
@@ -78,6 +86,9 @@ final readonly class PlanWriter
             'direction' => $plan->direction->value,
             'across' => $this->figure($check->required->across->terms[0]->amount),
             'along' => $this->figure($check->required->along->terms[0]->amount),
+            'sections' => max(1, \count($plan->sections)),
+            'loads' => $plan->loads(),
+            'blockers' => array_map(static fn (Blocker $blocker): string => $blocker->value, $plan->blockers),
             'backing' => [
                 'required_across' => $this->worked($check->required->across),
                 'required_along' => $this->worked($check->required->along),
@@ -89,7 +100,85 @@ final readonly class PlanWriter
                     'text' => $remedy->title->writtenBy($this->writer).'. '.$remedy->text->writtenBy($this->writer),
                 ], $plan->remedies),
             ],
+            'stretch' => $plan->stretch->value,
+            ...(null === $plan->course ? [] : $this->rolling($plan->course)),
         ];
+    }
+
+    /** @return array<string, mixed> null where not all passes can be made */
+    private function rolling(Course $course): array
+    {
+        $last = $course->passes->isComplete() ? $course->passes->last() : null;
+
+        return [
+            'passes' => null === $last ? null : $course->passes->count(),
+            'least_depth' => null === $last ? null : $this->worked($last->depth()),
+            'roll_diameter' => null === $last ? null : $this->worked($last->rollDiameter()),
+            'stops_in_blocks' => $course->stopsInBlocks(),
+            ...(null === $course->turnRound ? [] : ['turn_round' => $this->turnRound($course->turnRound)]),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function turnRound(TurnRound $turnRound): array
+    {
+        return [
+            'suggested' => true,
+            'passes' => $turnRound->count(),
+            'least_depth' => $this->figure(Figure::left($turnRound->leastDepth())),
+            'roll_diameter' => $this->figure(Figure::measured($turnRound->rollDiameter())),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function course(?Course $course): array
+    {
+        if (null === $course) {
+            return [];
+        }
+
+        return [
+            ...(null === $course->rows ? ['stops' => array_map(fn (Stop $stop): array => ['at' => $this->place($stop->at), 'kind' => $stop->kind->value], $course->stops)] : ['rows' => $this->rows($course->rows, $course)]),
+            'passes' => array_map($this->pass(...), $course->passes->passes),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function rows(RowLayout $rows, Course $course): array
+    {
+        $oneMore = $course->oneMore;
+
+        return [
+            'count' => $rows->count,
+            'scale' => round($rows->scale, 6),
+            'height' => $this->place($rows->height),
+            'gap' => $this->place($rows->gap),
+            'finish' => $rows->finish->value,
+            'one_more' => null === $oneMore ? null : ['scale' => round($oneMore->scale, 6), 'height' => $this->place($oneMore->height), 'passes' => $oneMore->passes],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function pass(Pass $pass): array
+    {
+        return [
+            'number' => $pass->number,
+            'from' => $this->place($pass->from),
+            'to' => $this->place($pass->to),
+            ...(null === $pass->rows ? [] : ['rows' => $pass->rows]),
+            'advance' => null === $pass->advance ? null : $this->place($pass->advance),
+            'turns' => null === $pass->turns ? null : round($pass->turns, 6),
+            'clicks' => $pass->clicks,
+            'roll_diameter' => $this->worked($pass->rollDiameter()),
+            'depth' => $this->worked($pass->depth()),
+            'spare' => $this->figure(Figure::left($pass->spare())),
+        ];
+    }
+
+    /** @return array{mm: float, text: string} */
+    private function place(Length $length): array
+    {
+        return $this->figure(Figure::measured($length));
     }
 
     /** @return array<string, mixed> */

@@ -4,24 +4,43 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Exchange;
 
-/** Checks the member "quilting" of a job. */
+use Schwung\Core\Advance\Finish;
+use Schwung\Core\Advance\Quilting;
+use Schwung\Core\Advance\QuiltingStyle;
+use Schwung\Core\Advance\RowDesign;
+
+/** Reads the member "quilting" of a job. */
 final readonly class QuiltingReader
 {
-    public function check(Node $node): void
+    public function read(Node $node): ?Quilting
     {
         $members = $node->members(['style', 'row_height', 'gap', 'overhang', 'finish', 'directional']);
-        if (!$members['directional']->isMissing()) {
-            $members['directional']->flag();
+        $directional = $members['directional']->isMissing() ? false : $members['directional']->flag();
+        $style = $members['style']->word(QuiltingStyle::class);
+        if (null === $style || null === $directional) {
+            return null;
         }
-        if ('rows' !== $members['style']->oneOf(['rows', 'blocks'])) {
-            return;
+        if (QuiltingStyle::Blocks === $style) {
+            return Quilting::blocks($directional);
         }
+        $rows = $this->rows($members);
+
+        return null === $rows ? null : Quilting::rows($rows, $directional);
+    }
+
+    /** @param array<string, Node> $members */
+    private function rows(array $members): ?RowDesign
+    {
         $height = $members['row_height']->size();
         $gap = $members['gap']->signedLength();
-        $members['overhang']->allowance();
-        $members['finish']->oneOf(['run-off', 'fit-scale', 'fit-gap']);
+        $overhang = $members['overhang']->allowance();
+        $finish = $members['finish']->word(Finish::class);
         if (null !== $height && null !== $gap && !$gap->plus($height->half())->isPositive()) {
             $members['gap']->fault('a gap above minus half the row height');
+
+            return null;
         }
+
+        return null === $height || null === $gap || null === $overhang || null === $finish ? null : new RowDesign($height, $gap, $overhang, $finish);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Schwung\Core\Plan;
 
 use Schwung\Core\Attachment\End;
+use Schwung\Core\Direction\DirectionPlan;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Practice\MarginSchool;
@@ -33,6 +34,7 @@ final readonly class Findings
             ...$this->ofMargins($job, $chosen),
             ...$this->ofBacking($chosen),
             ...(null === $batting ? [] : $this->ofBatting($batting, $job)),
+            ...(new DirectionFindings($this->practice))->collect($job, $chosen),
         ];
     }
 

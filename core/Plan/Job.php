@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Plan;
 
+use Schwung\Core\Advance\Quilting;
 use Schwung\Core\Frame\Frame;
 use Schwung\Core\Material\Backing;
 use Schwung\Core\Material\Batting;
@@ -11,7 +12,7 @@ use Schwung\Core\Material\Top;
 use Schwung\Core\Measure\UnitSystem;
 use Schwung\Core\Practice\Load;
 
-/** Everything known of one quilt before it is loaded; batting may be missing. */
+/** Everything known of one quilt before it is loaded; batting and quilting may be missing. */
 final readonly class Job
 {
     public function __construct(
@@ -22,16 +23,22 @@ final readonly class Job
         public ?Batting $batting,
         public Frame $frame,
         public Load $load,
+        public ?Quilting $quilting = null,
     ) {
     }
 
     public function withBacking(Backing $backing): self
     {
-        return new self($this->title, $this->units, $this->top, $backing, $this->batting, $this->frame, $this->load);
+        return new self($this->title, $this->units, $this->top, $backing, $this->batting, $this->frame, $this->load, $this->quilting);
     }
 
     public function withLoad(Load $load): self
     {
-        return new self($this->title, $this->units, $this->top, $this->backing, $this->batting, $this->frame, $load);
+        return new self($this->title, $this->units, $this->top, $this->backing, $this->batting, $this->frame, $load, $this->quilting);
+    }
+
+    public function withQuilting(?Quilting $quilting): self
+    {
+        return new self($this->title, $this->units, $this->top, $this->backing, $this->batting, $this->frame, $this->load, $quilting);
     }
 }

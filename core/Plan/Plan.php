@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Plan;
 
-use Schwung\Core\Direction\Decision;
+use Schwung\Core\Direction\Choice;
 use Schwung\Core\Direction\Direction;
+use Schwung\Core\Direction\DirectionPlan;
 use Schwung\Core\Sizing\BattingCheck;
 use Schwung\Core\Sizing\Fit;
 use Schwung\Core\Sizing\MeasuredTop;
@@ -25,17 +26,21 @@ final readonly class Plan
         public UsableBacking $cloth,
         public Fit $squaredUp,
         public array $directions,
-        public Direction $chosen,
-        public Decision $decidedBy,
+        public Choice $choice,
         public ?BattingCheck $batting,
         public array $findings,
         public array $skipped,
     ) {
     }
 
+    public function chosen(): Direction
+    {
+        return $this->choice->chosen;
+    }
+
     public function chosenPlan(): DirectionPlan
     {
-        return $this->directions[$this->chosen->value];
+        return $this->directions[$this->choice->chosen->value];
     }
 
     /** @return list<Finding> */

@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Plan;
 
-use Schwung\Core\Direction\Choice;
+use Schwung\Core\Direction\ChoiceRule;
 use Schwung\Core\Direction\Direction;
+use Schwung\Core\Direction\DirectionRule;
 use Schwung\Core\Practice\Practice;
-use Schwung\Core\Sizing\BackingRule;
 use Schwung\Core\Sizing\BattingRule;
-use Schwung\Core\Sizing\RemedyFinder;
 use Schwung\Core\Sizing\TopMeasuring;
 use Schwung\Core\Sizing\UsableBacking;
 
@@ -25,15 +24,16 @@ final readonly class Planner
     {
         $top = (new TopMeasuring())->measure($job->top);
         $cloth = UsableBacking::of($job->backing);
+        $rule = new DirectionRule($this->practice);
         $directions = [
-            Direction::AsIs->value => $this->direction($job, $cloth, Direction::AsIs),
-            Direction::Turned->value => $this->direction($job, $cloth, Direction::Turned),
+            Direction::AsIs->value => $rule->plan($job, $cloth, Direction::AsIs),
+            Direction::Turned->value => $rule->plan($job, $cloth, Direction::Turned),
         ];
-        [$chosen, $decidedBy] = (new Choice())->choose($job->load->direction, $directions['as-is']->backing, $directions['turned']->backing);
-        $chosenPlan = $directions[$chosen->value];
+        $choice = (new ChoiceRule())->choose($job->load->direction, $directions['as-is'], $directions['turned'], $job->backing->kind->isStretchy());
+        $chosenPlan = $directions[$choice->chosen->value];
         $batting = null === $job->batting
             ? null
-            : (new BattingRule($this->practice))->check($job->batting, $job->top, $job->load, $chosen, $chosenPlan->backing);
+            : (new BattingRule($this->practice))->check($job->batting, $job->top, $job->load, $choice->chosen, $chosenPlan->backing);
 
         return new Plan(
             $job,
@@ -41,29 +41,19 @@ final readonly class Planner
             $cloth,
             $cloth->squaredUp(),
             $directions,
-            $chosen,
-            $decidedBy,
+            $choice,
             $batting,
             (new Findings($this->practice))->collect($job, $top, $chosenPlan, $batting),
             $this->skipped($job),
         );
     }
 
-    private function direction(Job $job, UsableBacking $cloth, Direction $direction): DirectionPlan
-    {
-        $check = (new BackingRule($this->practice))->check($job->top, $cloth, $job->load, $direction);
-        $remedies = (new RemedyFinder($this->practice, $job->units))->find($job->top, $job->backing, $cloth, $job->load, $direction, $job->frame->methods, $check);
-
-        return new DirectionPlan($direction, $check, $remedies);
-    }
-
     /** @return list<string> */
     private function skipped(Job $job): array
     {
-        return match (true) {
-            null === $job->batting => ['/batting'],
-            null === $job->batting->opened => ['/batting/opened'],
-            default => [],
-        };
+        return array_values(array_filter([
+            null === $job->batting ? '/batting' : (null === $job->batting->opened ? '/batting/opened' : null),
+            null === $job->quilting ? '/quilting' : null,
+        ]));
     }
 }

@@ -39,7 +39,7 @@ final readonly class Reviewer
         $parts = (new JobReader())->parts((new JobDocument($quilt->title(), $sheet, $quilt->frame()?->measures(), $units))->decoded(), $faults);
         $job = $parts->job();
         $plan = null === $job ? null : $this->planner->plan($job);
-        $direction = $plan->chosen ?? (DirectionWish::Turned === $parts->load?->direction ? Direction::Turned : Direction::AsIs);
+        $direction = $plan?->chosen() ?? (DirectionWish::Turned === $parts->load?->direction ? Direction::Turned : Direction::AsIs);
         $mend = Mend::tryFrom($sheet->text('desk/mend')) ?? Mend::None;
         $isNeeded = null !== $plan && BackingState::Fits !== $plan->chosenPlan()->backing->state();
         $mend = $isNeeded ? $mend : Mend::None;
@@ -83,7 +83,7 @@ final readonly class Reviewer
         $required = $plan->chosenPlan()->backing->required;
 
         return (new Piecing($this->practice, $units))->plans(
-            $required->across->length(), $required->along->length(), $backing->bolt, $backing->directional, $plan->chosen, $this->repeat($sheet),
+            $required->across->length(), $required->along->length(), $backing->bolt, $backing->directional, $plan->chosen(), $this->repeat($sheet),
         );
     }
 
@@ -102,14 +102,14 @@ final readonly class Reviewer
     {
         $required = $plan->chosenPlan()->backing->required;
         $backing = match (true) {
-            null !== $extension => (new Mending())->extended($plan->job->backing, $extension, $plan->chosen),
-            null !== $piecing => (new Mending())->pieced($plan->job->backing, $piecing, $required->across->length(), $required->along->length(), $plan->chosen),
+            null !== $extension => (new Mending())->extended($plan->job->backing, $extension, $plan->chosen()),
+            null !== $piecing => (new Mending())->pieced($plan->job->backing, $piecing, $required->across->length(), $required->along->length(), $plan->chosen()),
             default => null,
         };
         if (null === $backing) {
             return null;
         }
-        $load = $plan->job->load->withDirection(DirectionWish::from($plan->chosen->value));
+        $load = $plan->job->load->withDirection(DirectionWish::from($plan->chosen()->value));
 
         return $this->planner->plan($plan->job->withBacking($backing)->withLoad($load));
     }

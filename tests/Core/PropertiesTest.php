@@ -8,9 +8,14 @@ use Eris\Generators;
 use Eris\TestTrait;
 use PHPUnit\Framework\Attributes\CoversNothing;
 use PHPUnit\Framework\TestCase;
+use Schwung\Core\Advance\Finish;
+use Schwung\Core\Advance\Quilting;
+use Schwung\Core\Advance\RowDesign;
 use Schwung\Core\Direction\Direction;
 use Schwung\Core\Exchange\PlanWriter;
 use Schwung\Core\Material\Backing;
+use Schwung\Core\Material\Batting;
+use Schwung\Core\Material\BattingKind;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\UnitSystem;
 use Schwung\Core\Plan\Job;
@@ -105,7 +110,7 @@ final class PropertiesTest extends TestCase
         $this->forAll(Generators::choose(240, 800), Generators::choose(240, 900), Generators::choose(240, 900), Generators::choose(240, 1000))
             ->then(static function (int $width, int $length, int $across, int $along): void {
                 $documents = array_map(static function (UnitSystem $units) use ($width, $length, $across, $along): array {
-                    $job = new Job('any', $units, Jobs::top($width / 8, $length / 8), Jobs::backing($across / 8, $along / 8), null, Jobs::frame(), new Load());
+                    $job = new Job('any', $units, Jobs::top($width / 8, $length / 8), Jobs::backing($across / 8, $along / 8), new Batting(Length::inches(110), Length::inches(120), BattingKind::Wool), Jobs::frame(), new Load(), Quilting::rows(new RowDesign(Length::inches(5.5), Length::inches(0.25), Length::inches(0.5), Finish::FitScale)));
                     $document = (new PlanWriter((new Planner(new Practice()))->plan($job)))->document();
                     array_walk_recursive($document, static function (mixed &$value, int|string $key): void {
                         $value = 'text' === $key ? '' : $value;

@@ -42,7 +42,7 @@ final readonly class BedDrawer
     {
         $plan = $review->shownPlan();
         if ($plan instanceof Plan) {
-            return (new BedPlacing())->place($plan->job->top, $plan->job->backing, $plan->cloth, $plan->chosenPlan()->backing, $plan->chosen, $plan->batting);
+            return (new BedPlacing())->place($plan->job->top, $plan->job->backing, $plan->cloth, $plan->chosenPlan()->backing, $plan->chosen(), $plan->batting);
         }
         $across = $review->required?->across->terms[0]->amount->length ?? Length::inches(self::USUAL_WIDTH);
         $along = $review->required?->along->terms[0]->amount->length ?? Length::inches(self::USUAL_LENGTH);
@@ -117,7 +117,7 @@ final readonly class BedDrawer
         }
         $plan = $review->plan;
         $check = $plan->chosenPlan()->backing;
-        $corners = (new BedPlacing())->place($plan->job->top, $plan->job->backing, $plan->cloth, $check, $plan->chosen, null)->backing;
+        $corners = (new BedPlacing())->place($plan->job->top, $plan->job->backing, $plan->cloth, $check, $plan->chosen(), null)->backing;
         [$dx, $dy] = null === $review->extension ? [0.0, 0.0] : $this->shift($review->extension, $check->required);
 
         return array_map(static fn (Point $corner): Point => new Point($corner->x + $dx, $corner->y + $dy), $corners);

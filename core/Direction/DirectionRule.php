@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Schwung\Core\Direction;
+
+use Schwung\Core\Advance\Course;
+use Schwung\Core\Advance\CourseRule;
+use Schwung\Core\Advance\Ridge;
+use Schwung\Core\Advance\Roll;
+use Schwung\Core\Advance\Section;
+use Schwung\Core\Advance\SectionRule;
+use Schwung\Core\Measure\Length;
+use Schwung\Core\Plan\Job;
+use Schwung\Core\Practice\Practice;
+use Schwung\Core\Sizing\BackingCheck;
+use Schwung\Core\Sizing\BackingRule;
+use Schwung\Core\Sizing\RemedyFinder;
+use Schwung\Core\Sizing\UsableBacking;
+
+/** Everything that rules 3 to 12 say of a job loaded one way round. */
+final readonly class DirectionRule
+{
+    public function __construct(private Practice $practice)
+    {
+    }
+
+    public function plan(Job $job, UsableBacking $cloth, Direction $direction): DirectionPlan
+    {
+        $check = (new BackingRule($this->practice))->check($job->top, $cloth, $job->load, $direction);
+        $roll = $this->roll($job);
+        $course = null === $roll || null === $job->quilting ? null : (new CourseRule($roll))->plan($job->quilting, $job->top, $direction);
+
+        return new DirectionPlan(
+            $direction,
+            $check,
+            (new RemedyFinder($this->practice, $job->units))->find($job->top, $job->backing, $cloth, $job->load, $direction, $job->frame->methods, $check),
+            $this->sections($job, $direction),
+            $this->blockers($job, $direction, $check, $course),
+            StretchLie::of($job->backing->stretch, $direction),
+            Direction::AsIs === $direction || !$job->top->directional || true !== $job->quilting?->isDirectional,
+            $course,
+            null === $roll ? null : (new Ridge($roll, $this->practice->thickness))->height($job->backing, $direction, $job->top->along($direction)),
+        );
+    }
+
+    private function roll(Job $job): ?Roll
+    {
+        return null === $job->batting ? null : new Roll(
+            $job->frame,
+            $this->practice->thickness->ofSandwich($job->backing->kind, $job->batting),
+            $this->practice->thickness->ofLeader(),
+        );
+    }
+
+    /** @return list<Section> */
+    private function sections(Job $job, Direction $direction): array
+    {
+        $across = $job->top->across($direction);
+
+        return $job->frame->kind->worksInSections()
+            ? (new SectionRule($this->practice->sectionOverlap))->sections($across, $job->frame->usableAcross(), $job->top->seamsRollerToRoller($direction))
+            : [new Section(1, Length::zero(), $across, null)];
+    }
+
+    /** @return list<Blocker> */
+    private function blockers(Job $job, Direction $direction, BackingCheck $check, ?Course $course): array
+    {
+        $frame = $job->frame;
+        $isOutOfReach = $frame->kind->worksInSections()
+            ? null === (new SectionRule($this->practice->sectionOverlap))->count($job->top->across($direction), $frame->usableAcross())
+            : $job->top->across($direction)->isLongerThan($frame->usableAcross());
+        $blockers = [
+            $isOutOfReach ? Blocker::Reach : null,
+            null !== $frame->leaderWidth && $check->required->across->length()->isLongerThan($frame->leaderWidth) ? Blocker::Leader : null,
+            null !== $course && !$course->passes->isComplete() ? Blocker::Row : null,
+            null !== $course?->passes->firstTooThick() ? Blocker::Roll : null,
+        ];
+
+        return array_values(array_filter($blockers));
+    }
+}

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Advance;
 
+use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
 
@@ -21,5 +22,15 @@ final readonly class Move
         public Phrase $released,
         public Phrase $alignTo,
     ) {
+    }
+
+    /** How far the quilt goes, and where to. */
+    public function title(): Phrase
+    {
+        return match (true) {
+            MoveKind::Forward === $this->kind => Phrase::of("Forward %s, to pass {$this->pass}.", Figure::measured($this->distance)),
+            $this->distance->isNegative() => Phrase::of("To the right %s, to section {$this->section}.", Figure::measured($this->distance->negated())),
+            default => Phrase::of("To the left %s, to section {$this->section}.", Figure::measured($this->distance)),
+        };
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Advance;
 
+use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
+use Schwung\Core\Measure\Term;
 use Schwung\Core\Measure\Worked;
 
 /**
@@ -43,11 +45,24 @@ final readonly class Pass
         return $this->roll->isUnderArm($this->wound->toMillimetres());
     }
 
-    /** What of the depth is left over; rounding noise below zero is nothing. */
     public function spare(): Length
     {
-        $depth = Length::millimetres($this->roll->depth($this->wound->toMillimetres()));
+        return $this->spareWorked()->length();
+    }
 
-        return Length::longest(Length::zero(), $depth->minus($this->to->minus($this->from)));
+    /** What of the depth is left over; rounding noise below zero is nothing. */
+    public function spareWorked(): Worked
+    {
+        $depth = Length::millimetres($this->roll->depth($this->wound->toMillimetres()));
+        $worked = $this->to->minus($this->from);
+
+        return new Worked(
+            Figure::left(Length::longest(Length::zero(), $depth->minus($worked))),
+            'The usable depth less what this pass takes.',
+            [
+                new Term('usable depth', Figure::left($depth), 'roll'),
+                new Term('taken', Figure::needed($worked), null === $this->rows ? 'to the stop' : (1 === $this->rows ? '1 row' : "$this->rows rows and the gaps between")),
+            ],
+        );
     }
 }

@@ -28,7 +28,7 @@ final readonly class Roll
         $leader = $frame->leaderLength?->toMillimetres() ?? 0.0;
         $this->start = sqrt(($frame->takeupDiameter->toMillimetres() / 2) ** 2 + $leaderThickness->toMillimetres() * $leader / \M_PI);
         $this->layers = $thickness->length()->toMillimetres();
-        $this->deepest = $frame->throat->minus($frame->frontAllowance)->minus($frame->backAllowance)->toMillimetres();
+        $this->deepest = $frame->bareDepth()->toMillimetres();
     }
 
     public function radius(float $wound): float

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Direction;
 
+use Schwung\Core\Measure\Phrase;
+
 /** The way round that is taken, what settled it, and every criterion side by side. */
 final readonly class Choice
 {
@@ -16,5 +18,36 @@ final readonly class Choice
     public function isOverruled(): bool
     {
         return $this->chosen !== $this->proposed;
+    }
+
+    /** Which way, and what decides it. */
+    public function sentence(): Phrase
+    {
+        if (Decision::Asked === $this->decidedBy) {
+            return Phrase::of('You load it '.$this->words($this->chosen).($this->isOverruled() ? ', against the proposal.' : ', as is proposed too.'));
+        }
+
+        return Phrase::of('Load it '.$this->words($this->chosen).': '.match ($this->decidedBy) {
+            Decision::Loads => 'only so does it go on this frame.',
+            Decision::Backing => 'the backing is better that way.',
+            Decision::Stretch => 'the stretch of the backing then lies along the rails.',
+            Decision::Directional => 'the design keeps its up.',
+            Decision::Sections => 'it takes fewer sections.',
+            Decision::Stops => 'fewer blocks are cut.',
+            Decision::Passes => 'it takes fewer passes.',
+            Decision::Roll => 'the roll stays smaller.',
+            Decision::Tie => 'nothing speaks for turning it.',
+        });
+    }
+
+    /** @return list<Criterion> in which the way not taken would be better: what the choice costs */
+    public function costs(): array
+    {
+        return array_values(array_filter($this->criteria, fn (Criterion $criterion): bool => $criterion->better === $this->chosen->other()));
+    }
+
+    private function words(Direction $direction): string
+    {
+        return Direction::AsIs === $direction ? 'as it is' : 'turned';
     }
 }

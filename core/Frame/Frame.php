@@ -33,4 +33,10 @@ final readonly class Frame
     {
         return $this->rail->minus($this->unreachableLeft)->minus($this->unreachableRight);
     }
+
+    /** The depth to stitch in before anything is wound on: throat less both allowances (the everyday rule: less six). */
+    public function bareDepth(): Length
+    {
+        return $this->throat->minus($this->frontAllowance)->minus($this->backAllowance);
+    }
 }

@@ -76,6 +76,12 @@ final readonly class Thickness
         );
     }
 
+    /** The loft at which backing, top and batting together are so thick on the roller; not positive where none is. */
+    public function loftWithin(Length $sandwich, BackingKind $backing): Length
+    {
+        return $sandwich->minus($this->ofBacking($backing))->minus($this->ofTop())->scaledBy(100, self::ROLLED_PER_CENT);
+    }
+
     /** What a backing's seam adds at each turn where it lies from roller to roller. */
     public function ofSeam(Pressing $pressed): Length
     {

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Account;
 
+use App\Settings\PracticeSettings;
+use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use Schwung\Core\Measure\UnitSystem;
+use Schwung\Core\Practice\Practice;
 use Symfony\Bridge\Doctrine\Types\UlidType;
 use Symfony\Component\Uid\Ulid;
 
@@ -24,6 +27,10 @@ class Studio
 
     #[ORM\Column(length: 60)]
     private string $timeZone;
+
+    /** @var array<string, int|float> */
+    #[ORM\Column(type: Types::JSON)]
+    private array $practice = [];
 
     public function __construct(string $name, UnitSystem $units, string $timeZone)
     {
@@ -51,5 +58,16 @@ class Studio
     public function timeZone(): \DateTimeZone
     {
         return new \DateTimeZone($this->timeZone);
+    }
+
+    /** How this studio works: its own figures where it has set them, the trade's usual ones elsewhere. */
+    public function practice(): Practice
+    {
+        return PracticeSettings::fromArray($this->practice)->practice();
+    }
+
+    public function work(PracticeSettings $settings): void
+    {
+        $this->practice = $settings->toArray();
     }
 }

@@ -41,7 +41,7 @@ final class DemoCommand extends Command
     protected function configure(): void
     {
         $this->addOption('email', null, InputOption::VALUE_REQUIRED, 'Who signs in', self::EMAIL)
-            ->addOption('quilts', null, InputOption::VALUE_REQUIRED, 'How many quilts, the shelf repeated as often as it takes', '13');
+            ->addOption('quilts', null, InputOption::VALUE_REQUIRED, 'How many quilts, the shelf repeated as often as it takes', '18');
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int

@@ -22,16 +22,17 @@ final readonly class Canvas
     }
 
     /**
-     * Fits a part of the plane, with room in pixels kept free around it.
+     * Fits a part of the plane, with room in pixels kept free around it; a part that is wide for its height makes a
+     * picture less high than it may be.
      *
      * @param array{left: float, top: float, right: float, bottom: float} $part
      * @param array{left: int, top: int, right: int, bottom: int}         $room
      */
-    public static function around(array $part, int $pixelsWide, int $pixelsHigh, array $room): self
+    public static function around(array $part, int $pixelsWide, int $mostPixelsHigh, array $room): self
     {
         $perPixel = max(
             ($part['right'] - $part['left']) / ($pixelsWide - $room['left'] - $room['right']),
-            ($part['bottom'] - $part['top']) / ($pixelsHigh - $room['top'] - $room['bottom']),
+            ($part['bottom'] - $part['top']) / ($mostPixelsHigh - $room['top'] - $room['bottom']),
         );
         $spareAcross = $pixelsWide * $perPixel - ($part['right'] - $part['left']) - ($room['left'] + $room['right']) * $perPixel;
 
@@ -39,7 +40,7 @@ final readonly class Canvas
             $part['left'] - $room['left'] * $perPixel - $spareAcross / 2,
             $part['top'] - $room['top'] * $perPixel,
             $pixelsWide * $perPixel,
-            $pixelsHigh * $perPixel,
+            $part['bottom'] - $part['top'] + ($room['top'] + $room['bottom']) * $perPixel,
             $perPixel,
         );
     }

@@ -53,11 +53,19 @@ final class FrameInput
     /** @var array<HoldingSystem> */
     public array $methods = [];
 
+    /** @var list<string> titles of the quilts that are on the frame now */
+    public array $loaded = [];
+
+    public bool $changeLoaded = false;
+
+    private ?Frame $before = null;
+
     public static function of(StudioFrame $frame): self
     {
         $measures = $frame->measures();
         $input = new self();
         $input->name = $frame->name();
+        $input->before = $measures;
         foreach (get_object_vars($measures) as $measure => $value) {
             $input->{$measure} = $value;
         }
@@ -70,6 +78,23 @@ final class FrameInput
     {
         if (null !== $this->rail && !$this->measures()->usableAcross()->isPositive()) {
             $context->buildViolation('The rail must be longer than what is out of reach at its two ends.')->atPath('rail')->addViolation();
+        }
+    }
+
+    /** What is wound on a roller was planned with the measures as they were. */
+    #[Assert\Callback]
+    public function checkLoaded(ExecutionContextInterface $context): void
+    {
+        if ([] !== $this->loaded && !$this->changeLoaded && $this->measures() != $this->before) {
+            $context->buildViolation('{{ quilts }} is on this frame: its passes were planned with the measures as they were. Say below that they change all the same, or take it off first.', ['{{ quilts }}' => implode(', ', $this->loaded)])->addViolation();
+        }
+    }
+
+    #[Assert\Callback]
+    public function checkDepth(ExecutionContextInterface $context): void
+    {
+        if (null !== $this->throat && !$this->measures()->bareDepth()->isPositive()) {
+            $context->buildViolation('The throat must be longer than what is kept free in front and at the back.')->atPath('throat')->addViolation();
         }
     }
 

@@ -8,6 +8,7 @@ use App\Measure\LengthType;
 use Schwung\Core\Attachment\HoldingSystem;
 use Schwung\Core\Frame\FrameKind;
 use Symfony\Component\Form\AbstractType;
+use Symfony\Component\Form\Extension\Core\Type\CheckboxType;
 use Symfony\Component\Form\Extension\Core\Type\EnumType;
 use Symfony\Component\Form\Extension\Core\Type\IntegerType;
 use Symfony\Component\Form\Extension\Core\Type\TextType;
@@ -30,7 +31,7 @@ final class FrameType extends AbstractType
             ->add('rail', LengthType::class, ['label' => 'Rail', 'help' => 'A: the whole length that the machine can run.'])
             ->add('unreachableLeft', LengthType::class, ['label' => 'Out of reach, left', 'help' => 'B: from the rail\'s left end to where the needle first gets.', 'required' => false, 'may_be_zero' => true])
             ->add('unreachableRight', LengthType::class, ['label' => 'Out of reach, right', 'help' => 'C: the same at the right end.', 'required' => false, 'may_be_zero' => true])
-            ->add('throat', LengthType::class, ['label' => 'Throat', 'help' => 'D: from the needle to the back of the arm, measured, not from the advertisement.'])
+            ->add('throat', LengthType::class, ['label' => 'Throat', 'help' => 'D: from the needle to the back of the arm. See "Is this the true throat?"'])
             ->add('armClearance', LengthType::class, ['label' => 'Arm clearance', 'help' => 'E: the height free under the arm for the roll.'])
             ->add('takeupDiameter', LengthType::class, ['label' => 'Take-up roller', 'help' => 'F: across the bare roller.'])
             ->add('frontAllowance', LengthType::class, ['label' => 'Kept free in front', 'help' => 'G: usually 3 in before the front bar.', 'required' => false, 'may_be_zero' => true])
@@ -40,10 +41,13 @@ final class FrameType extends AbstractType
             ->add('leaderWidth', LengthType::class, ['label' => 'Leader width', 'help' => 'K: along the roller.', 'required' => false])
             ->add('ratchetTeeth', IntegerType::class, ['label' => 'Ratchet teeth', 'help' => 'Count once round; leave empty for a motor.', 'required' => false])
             ->add('methods', EnumType::class, ['label' => 'Ways of holding at hand', 'class' => HoldingSystem::class, 'multiple' => true, 'expanded' => true, 'required' => false, 'choice_label' => static fn (HoldingSystem $system): string => str_replace('-', ' ', $system->value)]);
+        if (true === $options['is_loaded']) {
+            $builder->add('changeLoaded', CheckboxType::class, ['label' => 'Change the measures although a quilt is on the frame', 'required' => false]);
+        }
     }
 
     public function configureOptions(OptionsResolver $resolver): void
     {
-        $resolver->setDefaults(['data_class' => FrameInput::class]);
+        $resolver->setDefaults(['data_class' => FrameInput::class, 'is_loaded' => false]);
     }
 }

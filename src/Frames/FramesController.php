@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Frames;
 
 use App\Account\Person;
+use App\Quilt\Quilt;
+use App\Quilt\QuiltRepository;
+use App\Quilt\Rejudging;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\Form\FormInterface;
@@ -38,13 +41,16 @@ final class FramesController extends AbstractController
     }
 
     #[Route('/{id}', name: 'edit', methods: ['GET', 'POST'])]
-    public function edit(Ulid $id, #[CurrentUser] Person $person, Request $request, StudioFrameRepository $frames, EntityManagerInterface $entities): Response
+    public function edit(Ulid $id, #[CurrentUser] Person $person, Request $request, StudioFrameRepository $frames, QuiltRepository $quilts, EntityManagerInterface $entities, Rejudging $rejudging): Response
     {
         $frame = $frames->findOneOf($person->studio(), $id) ?? throw $this->createNotFoundException();
         $input = FrameInput::of($frame);
-        $form = $this->createForm(FrameType::class, $input)->handleRequest($request);
+        $input->loaded = array_map(static fn (Quilt $quilt): string => $quilt->title(), $quilts->findLoadedOn($frame));
+        $form = $this->createForm(FrameType::class, $input, ['is_loaded' => [] !== $input->loaded])->handleRequest($request);
         if ($form->isSubmitted() && $form->isValid()) {
             $frame->remeasure($input->name, $input->measures());
+            $entities->flush();
+            $rejudging->ofFrame($frame);
 
             return $this->saved($entities, 'frame-'.$id);
         }
@@ -56,7 +62,7 @@ final class FramesController extends AbstractController
     {
         $entities->flush();
         $this->addFlash('draft', $draft);
-        $this->addFlash('done', 'The frame is saved.');
+        $this->addFlash('done', 'The frame is saved, and its quilts are planned with it.');
 
         return $this->redirectToRoute('app_frames_index', status: Response::HTTP_SEE_OTHER);
     }
@@ -64,6 +70,14 @@ final class FramesController extends AbstractController
     /** @param FormInterface<FrameInput> $form */
     private function page(FormInterface $form, FrameInput $input, ?StudioFrame $frame): Response
     {
-        return $this->render('frames/edit.html.twig', ['form' => $form, 'frame' => $frame, 'drawing' => FrameDrawing::of($input->measures())]);
+        return $this->render('frames/edit.html.twig', [
+            'form' => $form,
+            'frame' => $frame,
+            'loaded' => $input->loaded,
+            'above' => (new TopDrawer())->draw($input->measures()),
+            'side' => (new SideDrawer())->bare($input->measures()),
+            'reach' => $input->measures()->usableAcross(),
+            'depth' => $input->measures()->bareDepth(),
+        ]);
     }
 }

@@ -21,11 +21,12 @@ final readonly class UnitsExtension
     }
 
     #[AsTwigFilter('in_units')]
-    public function inUnits(Length|Figure|Worked|Phrase $value): string
+    public function inUnits(string|Length|Figure|Worked|Phrase $value): string
     {
         $writer = $this->units->writer();
 
         return match (true) {
+            \is_string($value) => $value,
             $value instanceof Length => $writer->write($value),
             $value instanceof Worked => $value->figure->writtenBy($writer),
             default => $value->writtenBy($writer),

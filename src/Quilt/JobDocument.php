@@ -36,6 +36,7 @@ final readonly class JobDocument
             'batting' => $this->hasBatting() ? $this->without($members['batting'], ['loft', 'opened']) : null,
             'frame' => null === $this->frame ? null : $this->frame($this->frame),
             'load' => $this->without($load, ['planned']),
+            'quilting' => $this->quilting(),
         ], static fn (mixed $member): bool => null !== $member);
     }
 
@@ -48,6 +49,18 @@ final readonly class JobDocument
     private function hasBatting(): bool
     {
         return '' !== $this->sheet->text('batting/width').$this->sheet->text('batting/length');
+    }
+
+    /** @return array<mixed>|null null while neither rows nor blocks are chosen */
+    private function quilting(): ?array
+    {
+        $members = $this->sheet->get('quilting');
+
+        return match (true) {
+            !\is_array($members) || '' === $this->sheet->text('quilting/style') => null,
+            'blocks' === $this->sheet->text('quilting/style') => ['style' => 'blocks', 'directional' => $members['directional']],
+            default => $members,
+        };
     }
 
     /**

@@ -48,6 +48,10 @@ class Quilt
     #[ORM\Column(length: 300)]
     private string $verdictCm = '';
 
+    /** Since when it is on its frame; null while it is not. */
+    #[ORM\Column(nullable: true)]
+    private ?\DateTimeImmutable $loaded = null;
+
     /** @param string $entryKey made when the form was shown, so that a second click makes no second quilt */
     public function __construct(
         #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)] public readonly Studio $studio,
@@ -84,6 +88,21 @@ class Quilt
         $this->standing = $judgement->standing;
         $this->verdictIn = $judgement->in(UnitSystem::Inches);
         $this->verdictCm = $judgement->in(UnitSystem::Centimetres);
+    }
+
+    public function load(\DateTimeImmutable $now): void
+    {
+        $this->loaded ??= $now;
+    }
+
+    public function takeOff(): void
+    {
+        $this->loaded = null;
+    }
+
+    public function isLoaded(): bool
+    {
+        return null !== $this->loaded;
     }
 
     public function title(): string

@@ -6,10 +6,11 @@ namespace App\Quilt;
 
 use App\Account\Person;
 use App\Measure\CurrentUnits;
+use Doctrine\ORM\EntityManagerInterface;
+use Psr\Clock\ClockInterface;
 use Schwung\Core\Exchange\PlanWriter;
 use Schwung\Core\Measure\LengthWriter;
 use Schwung\Core\Measure\UnitSystem;
-use Schwung\Core\Sizing\RemedyKind;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
@@ -24,7 +25,7 @@ use Symfony\Component\Uid\Ulid;
 #[Route('/quilts/{id}', name: 'app_quilt_')]
 final class QuiltController extends AbstractController
 {
-    private const STAGES = 'measure|backing';
+    private const STAGES = 'measure|backing|direction|passes';
 
     public function __construct(
         private readonly QuiltRepository $quilts,
@@ -37,10 +38,7 @@ final class QuiltController extends AbstractController
     #[Route('/{stage}', name: 'stage', requirements: ['stage' => self::STAGES], methods: ['GET'])]
     public function stage(Ulid $id, string $stage, #[CurrentUser] Person $person, Request $request): Response
     {
-        $quilt = $this->quilt($id, $person);
-        $tried = RemedyKind::tryFrom($request->query->getString('try'));
-
-        return $this->answer($request, $this->workspaces->open($quilt, $stage, $tried));
+        return $this->answer($request, $this->workspaces->open($this->quilt($id, $person), View::from($request, $stage)));
     }
 
     #[Route('/{stage}', name: 'change', requirements: ['stage' => self::STAGES], methods: ['POST'])]
@@ -67,20 +65,32 @@ final class QuiltController extends AbstractController
         return $this->after($request, $quilt, $stage);
     }
 
-    #[Route('/backing/keep/{kind}', name: 'keep', methods: ['POST'])]
+    #[Route('/{stage}/keep/{offer}', name: 'keep', requirements: ['stage' => self::STAGES, 'offer' => '[a-z-]+'], methods: ['POST'])]
     #[IsCsrfTokenValid('quilt')]
-    public function keep(Ulid $id, RemedyKind $kind, #[CurrentUser] Person $person, Request $request): Response
+    public function keep(Ulid $id, string $stage, string $offer, #[CurrentUser] Person $person, Request $request): Response
     {
         $quilt = $this->quilt($id, $person);
-        $this->changes->change($quilt, fn (Sheet $sheet): Sheet => $this->workspaces->withRemedy($quilt, $sheet, $kind));
+        $this->changes->change($quilt, fn (Sheet $sheet): Sheet => $this->workspaces->withOffer($quilt, $sheet, $stage, $offer));
 
-        return $this->after($request, $quilt, 'backing');
+        return $this->after($request, $quilt, $stage);
+    }
+
+    /** Marks a quilt as on its frame, or as taken off, so that the frame's measures are not changed under it. */
+    #[Route('/passes/{place}', name: 'place', requirements: ['place' => 'on-the-frame|off-the-frame'], methods: ['POST'], priority: 1)]
+    #[IsCsrfTokenValid('quilt')]
+    public function place(Ulid $id, string $place, #[CurrentUser] Person $person, Request $request, EntityManagerInterface $entities, ClockInterface $clock): Response
+    {
+        $quilt = $this->quilt($id, $person);
+        'on-the-frame' === $place ? $quilt->load($clock->now()) : $quilt->takeOff();
+        $entities->flush();
+
+        return $this->after($request, $quilt, 'passes');
     }
 
     #[Route('/sheet', name: 'sheet', methods: ['GET'])]
     public function sheet(Ulid $id, #[CurrentUser] Person $person): Response
     {
-        return $this->render('quilt/sheet.html.twig', ['workspace' => $this->workspaces->open($this->quilt($id, $person), 'backing', null)]);
+        return $this->render('quilt/sheet.html.twig', ['workspace' => $this->workspaces->open($this->quilt($id, $person), new View('passes'))]);
     }
 
     #[Route('/job.json', name: 'job', methods: ['GET'])]
@@ -107,7 +117,7 @@ final class QuiltController extends AbstractController
     private function after(Request $request, Quilt $quilt, string $stage): Response
     {
         return $request->headers->has('HX-Request')
-            ? $this->answer($request, $this->workspaces->open($quilt, $stage, null))
+            ? $this->answer($request, $this->workspaces->open($quilt, new View($stage, pass: View::from($request, $stage)->pass)))
             : $this->redirectToRoute('app_quilt_stage', ['id' => $quilt->id(), 'stage' => $stage], Response::HTTP_SEE_OTHER);
     }
 

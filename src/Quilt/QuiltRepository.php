@@ -7,6 +7,7 @@ namespace App\Quilt;
 use App\Account\Studio;
 use App\Bench\ShelfPage;
 use App\Bench\ShelfRow;
+use App\Frames\StudioFrame;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\QueryBuilder;
@@ -17,6 +18,9 @@ use Symfony\Component\Uid\Ulid;
 /** @extends ServiceEntityRepository<Quilt> */
 final class QuiltRepository extends ServiceEntityRepository
 {
+    /** A frame holds one quilt; a few more are a forgotten mark. */
+    private const MOST_LOADED = 5;
+
     public function __construct(ManagerRegistry $registry)
     {
         parent::__construct($registry, Quilt::class);
@@ -52,6 +56,22 @@ final class QuiltRepository extends ServiceEntityRepository
         $total = (int) $this->shelfOf($studio, $search)->select('COUNT(q.id)')->getQuery()->getSingleScalarResult();
 
         return new ShelfPage($found, $page, $total, $search);
+    }
+
+    /** @return list<Quilt> of the studio, or of one frame of it, in a fixed order */
+    public function findBatch(Studio $studio, ?StudioFrame $frame, int $offset, int $most): array
+    {
+        return $this->findBy(null === $frame ? ['studio' => $studio] : ['studio' => $studio, 'frame' => $frame], ['id' => 'ASC'], $most, $offset);
+    }
+
+    /** @return list<Quilt> that are on the frame now */
+    public function findLoadedOn(StudioFrame $frame): array
+    {
+        /** @var list<Quilt> $loaded */
+        $loaded = $this->createQueryBuilder('q')->where('q.frame = :frame AND q.loaded IS NOT NULL')->setParameter('frame', $frame->id(), 'ulid')
+            ->orderBy('q.id')->setMaxResults(self::MOST_LOADED)->getQuery()->getResult();
+
+        return $loaded;
     }
 
     private function shelfOf(Studio $studio, string $search): QueryBuilder

@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace App\Quilt;
 
+use App\Quilt\Winding\PassesVerdict;
+use App\Quilt\Winding\Winding;
+use Schwung\Core\Advance\Proposal;
+use Schwung\Core\Direction\Choice;
 use Schwung\Core\Direction\Direction;
 use Schwung\Core\Exchange\Fault;
 use Schwung\Core\Exchange\JobParts;
+use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Plan\Finding;
 use Schwung\Core\Plan\Plan;
 use Schwung\Core\Sizing\BattingCheck;
@@ -25,6 +30,8 @@ final readonly class Review
      * @param Plan|null               $plan     of the cloth as it was brought
      * @param Plan|null               $mended   of the cloth as it will be once the kept mend is done
      * @param list<PiecingPlan>       $piecings both ways, the chosen first; empty while there is nothing to piece
+     * @param Winding|null            $winding  how it is worked, as far as that is known
+     * @param list<Proposal>          $proposals for better passes, best first
      * @param array<string, Standing> $stages   by name, in working order
      */
     public function __construct(
@@ -39,6 +46,8 @@ final readonly class Review
         public ?Plan $mended,
         public ?ExtensionPlan $extension,
         public array $piecings,
+        public ?Winding $winding,
+        public array $proposals,
         public array $stages,
         public Judgement $judgement,
     ) {
@@ -61,6 +70,16 @@ final readonly class Review
         return $this->shownPlan()?->batting;
     }
 
+    public function passesSentence(): Phrase
+    {
+        return (new PassesVerdict($this->shownPlan(), $this->winding))->sentence();
+    }
+
+    public function choice(): ?Choice
+    {
+        return $this->shownPlan()?->choice;
+    }
+
     /** What is wrong with the entry at this path of the sheet; null where nothing is, or nothing is entered. */
     public function faultAt(string $path): ?string
     {
@@ -74,9 +93,9 @@ final readonly class Review
         return null;
     }
 
-    /** @return list<Finding> without what the sentence says already */
+    /** @return list<Finding> without what the sentences say already */
     public function findings(): array
     {
-        return array_values(array_filter($this->shownPlan()->findings ?? [], static fn (Finding $finding): bool => 'backing-short' !== $finding->code));
+        return array_values(array_filter($this->shownPlan()->findings ?? [], static fn (Finding $finding): bool => !\in_array($finding->code, ['backing-short', 'row', 'roll'], true)));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Quilt;
 
+use App\Quilt\Winding\WindingRule;
 use Schwung\Core\Direction\Direction;
 use Schwung\Core\Exchange\Faults;
 use Schwung\Core\Exchange\JobReader;
@@ -12,6 +13,7 @@ use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\UnitSystem;
 use Schwung\Core\Plan\Plan;
 use Schwung\Core\Plan\Planner;
+use Schwung\Core\Plan\ProposalFinder;
 use Schwung\Core\Practice\DirectionWish;
 use Schwung\Core\Practice\Practice;
 use Schwung\Core\Sizing\BackingRule;
@@ -28,53 +30,54 @@ use Schwung\Core\Sizing\TopMeasuring;
 /** Reads a quilt's sheet, plans it as far as it goes, and judges where it stands. */
 final readonly class Reviewer
 {
-    public function __construct(private Planner $planner, private Practice $practice)
-    {
-    }
-
     public function review(Quilt $quilt, UnitSystem $units, ?Sheet $sheet = null): Review
     {
         $sheet ??= $quilt->sheet();
         $faults = new Faults();
         $parts = (new JobReader())->parts((new JobDocument($quilt->title(), $sheet, $quilt->frame()?->measures(), $units))->decoded(), $faults);
         $job = $parts->job();
-        $plan = null === $job ? null : $this->planner->plan($job);
+        $practice = $quilt->studio->practice();
+        $plan = null === $job ? null : (new Planner($practice))->plan($job);
         $direction = $plan?->chosen() ?? (DirectionWish::Turned === $parts->load?->direction ? Direction::Turned : Direction::AsIs);
         $mend = Mend::tryFrom($sheet->text('desk/mend')) ?? Mend::None;
         $isNeeded = null !== $plan && BackingState::Fits !== $plan->chosenPlan()->backing->state();
         $mend = $isNeeded ? $mend : Mend::None;
-        $extension = $isNeeded && Mend::Extend === $mend ? $this->extension($plan, $sheet) : null;
-        $piecings = $isNeeded && Mend::Piece === $mend ? $this->piecings($plan, $sheet, $units) : [];
-        $mended = null === $plan ? null : $this->mended($plan, $extension, $piecings[0] ?? null);
-        $stages = (new StageJudge())->stages($parts, $faults->all(), $plan, $mended, $mend);
+        $extension = $isNeeded && Mend::Extend === $mend ? $this->extension($plan, $sheet, $practice) : null;
+        $piecings = $isNeeded && Mend::Piece === $mend ? $this->piecings($plan, $sheet, $units, $practice) : [];
+        $mended = null === $plan ? null : $this->mended($plan, $extension, $piecings[0] ?? null, $practice);
+        $shown = $mended ?? $plan;
+        $winding = null === $shown ? null : (new WindingRule())->of($shown, $sheet);
+        $judge = new StageJudge($parts, $faults->all(), $plan, $mended, $mend, $winding);
 
         return new Review(
             $sheet,
             $parts,
             $faults->all(),
             null === $parts->top ? null : (new TopMeasuring())->measure($parts->top),
-            null === $parts->top || null === $parts->load ? null : (new BackingRule($this->practice))->required($parts->top, $parts->load, $direction),
+            null === $parts->top || null === $parts->load ? null : (new BackingRule($practice))->required($parts->top, $parts->load, $direction),
             $direction,
             $plan,
             $mend,
             $mended,
             $extension,
             $piecings,
-            $stages,
-            (new StageJudge())->judgement($parts, $faults->all(), $plan, $mended, $mend),
+            $winding,
+            null === $shown ? [] : (new ProposalFinder($practice))->find($shown),
+            $judge->stages(),
+            $judge->judgement(),
         );
     }
 
-    private function extension(Plan $plan, Sheet $sheet): ExtensionPlan
+    private function extension(Plan $plan, Sheet $sheet, Practice $practice): ExtensionPlan
     {
         $check = $plan->chosenPlan()->backing;
         $layout = ExtensionLayout::tryFrom($sheet->text('desk/strips')) ?? ExtensionLayout::BothEnds;
 
-        return (new Extension($this->practice))->plan($check->squaredUp, $check->required->across->length(), $check->required->along->length(), $layout);
+        return (new Extension($practice))->plan($check->squaredUp, $check->required->across->length(), $check->required->along->length(), $layout);
     }
 
     /** @return list<PiecingPlan> empty while no bolt is given */
-    private function piecings(Plan $plan, Sheet $sheet, UnitSystem $units): array
+    private function piecings(Plan $plan, Sheet $sheet, UnitSystem $units, Practice $practice): array
     {
         $backing = $plan->job->backing;
         if (null === $backing->bolt) {
@@ -82,7 +85,7 @@ final readonly class Reviewer
         }
         $required = $plan->chosenPlan()->backing->required;
 
-        return (new Piecing($this->practice, $units))->plans(
+        return (new Piecing($practice, $units))->plans(
             $required->across->length(), $required->along->length(), $backing->bolt, $backing->directional, $plan->chosen(), $this->repeat($sheet),
         );
     }
@@ -98,7 +101,7 @@ final readonly class Reviewer
         return $repeat->isPositive() ? $repeat : null;
     }
 
-    private function mended(Plan $plan, ?ExtensionPlan $extension, ?PiecingPlan $piecing): ?Plan
+    private function mended(Plan $plan, ?ExtensionPlan $extension, ?PiecingPlan $piecing, Practice $practice): ?Plan
     {
         $required = $plan->chosenPlan()->backing->required;
         $backing = match (true) {
@@ -111,6 +114,6 @@ final readonly class Reviewer
         }
         $load = $plan->job->load->withDirection(DirectionWish::from($plan->chosen()->value));
 
-        return $this->planner->plan($plan->job->withBacking($backing)->withLoad($load));
+        return (new Planner($practice))->plan($plan->job->withBacking($backing)->withLoad($load));
     }
 }

@@ -9,7 +9,8 @@ namespace App\Quilt;
  *
  * Readable lengths carry their unit; what cannot be read is kept as it was typed, so that nothing is lost. Members
  * are addressed by their path, "top/widths/middle". A member of its own, "desk", holds what is no part of a job: the
- * mend that was kept, its layout, a roll and pieces of batting.
+ * mend that was kept, its layout, a roll and pieces of batting, the row design, and whether the quilt is turned round
+ * in the middle or its borders are left to the end.
  */
 final readonly class Sheet
 {
@@ -29,7 +30,8 @@ final readonly class Sheet
             'direction' => 'auto', 'margins' => 'four', 'custom' => ['lead' => '4 in', 'tail' => '4 in', 'left' => '4 in', 'right' => '4 in'],
             'float' => 'full', 'lead' => ['method' => 'pins'], 'tail' => ['method' => 'pins'], 'planned' => '',
         ],
-        'desk' => ['mend' => 'none', 'strips' => 'both', 'repeat' => '', 'roll' => '', 'pieces' => ''],
+        'quilting' => ['style' => '', 'row_height' => '', 'gap' => '1/2 in', 'overhang' => '1/2 in', 'finish' => 'fit-scale', 'directional' => false],
+        'desk' => ['mend' => 'none', 'strips' => 'both', 'repeat' => '', 'roll' => '', 'pieces' => '', 'design' => '', 'turn_round' => false, 'borders_last' => false],
     ];
 
     /** @param array<string, mixed> $members */

@@ -26,13 +26,13 @@ enum SheetField
     public static function at(string $path): ?self
     {
         return match (true) {
-            1 === preg_match('~^(top/(widths/(top|middle|bottom)|lengths/(left|middle|right)|diagonals/[01])|backing/(sides/(top|right|bottom|left)|diagonal|bolt)|batting/(width|length|loft)|load/custom/(lead|tail|left|right)|desk/(repeat|roll))$~', $path) => self::Measure,
-            \in_array($path, ['top/directional', 'backing/directional'], true) => self::Flag,
+            1 === preg_match('~^(top/(widths/(top|middle|bottom)|lengths/(left|middle|right)|diagonals/[01])|backing/(sides/(top|right|bottom|left)|diagonal|bolt)|batting/(width|length|loft)|load/custom/(lead|tail|left|right)|quilting/(row_height|gap|overhang)|desk/(repeat|roll))$~', $path) => self::Measure,
+            \in_array($path, ['top/directional', 'backing/directional', 'quilting/directional', 'desk/turn_round', 'desk/borders_last'], true) => self::Flag,
             \in_array($path, ['batting/opened', 'load/planned'], true) => self::Moment,
             \in_array($path, ['top/seams_across', 'top/seams_along'], true) => self::TopSeams,
             'backing/seams' === $path => self::BackingSeams,
             'desk/pieces' === $path => self::Note,
-            1 === preg_match('~^(top/edge|backing/(kind|stretch)|batting/kind|load/(direction|margins|float|(lead|tail)/method)|desk/(mend|strips))$~', $path) => self::Word,
+            1 === preg_match('~^(top/edge|backing/(kind|stretch)|batting/kind|load/(direction|margins|float|(lead|tail)/method)|quilting/(style|finish)|desk/(mend|strips|design))$~', $path) => self::Word,
             default => null,
         };
     }

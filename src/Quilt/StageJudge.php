@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Quilt;
 
+use App\Quilt\Winding\Winding;
+use Schwung\Core\Direction\Blocker;
 use Schwung\Core\Exchange\Fault;
 use Schwung\Core\Exchange\JobParts;
 use Schwung\Core\Measure\Figure;
@@ -20,41 +22,77 @@ use Schwung\Core\Sizing\Mend;
 /** Says where each stage of a quilt stands, and the one sentence for the whole. */
 final readonly class StageJudge
 {
-    /**
-     * @param list<Fault> $faults
-     *
-     * @return array<string, Standing>
-     */
-    public function stages(JobParts $parts, array $faults, ?Plan $plan, ?Plan $mended, Mend $mend): array
+    /** What turning round in the middle puts right. */
+    private const SAVED_BY_TURNING_ROUND = [Blocker::Row, Blocker::Roll];
+
+    /** @param list<Fault> $faults */
+    public function __construct(
+        private JobParts $parts,
+        private array $faults,
+        private ?Plan $plan,
+        private ?Plan $mended,
+        private Mend $mend,
+        private ?Winding $winding,
+    ) {
+    }
+
+    /** @return array<string, Standing> */
+    public function stages(): array
     {
         return [
-            'measure' => $this->measure($parts, $faults, $plan),
-            'backing' => $this->backing($faults, $plan, $mended, $mend),
+            'measure' => $this->measure(),
+            'backing' => $this->backing(),
+            'direction' => $this->direction(),
+            'passes' => $this->passes(),
         ];
     }
 
-    /** @param list<Fault> $faults */
-    public function judgement(JobParts $parts, array $faults, ?Plan $plan, ?Plan $mended, Mend $mend): Judgement
+    public function judgement(): Judgement
     {
-        $wrong = $this->wrong($faults, '');
-        if (null === $plan) {
+        $wrong = $this->wrong('');
+        if (null === $this->plan) {
             return match (true) {
                 [] !== $wrong => new Judgement(Standing::Stuck, Phrase::of('%s', 'Something entered cannot be: see the '.explode('/', $wrong[0]->pointer)[1].'.')),
-                null === $parts->top => new Judgement(Standing::Open, Phrase::of('Measure the top first: three widths and three lengths.')),
-                null === $parts->frame => new Judgement(Standing::Open, Phrase::of('Choose a frame for this quilt.')),
+                null === $this->parts->top => new Judgement(Standing::Open, Phrase::of('Measure the top first: three widths and three lengths.')),
+                null === $this->parts->frame => new Judgement(Standing::Open, Phrase::of('Choose a frame for this quilt.')),
                 default => new Judgement(Standing::Open, Phrase::of('The top is measured. Measure the four sides of the backing next.')),
             };
         }
 
-        return $this->ofPlan($plan, $mended, $mend);
+        return $this->ofBlockers($this->mended ?? $this->plan) ?? $this->ofBacking($this->plan);
     }
 
-    private function ofPlan(Plan $plan, ?Plan $mended, Mend $mend): Judgement
+    /** What stands in the way on this frame, however large the backing is. */
+    private function ofBlockers(Plan $plan): ?Judgement
     {
-        $batting = ($mended ?? $plan)->batting;
+        $blockers = $this->standingBlockers($plan);
+        if ([] === $blockers) {
+            return null;
+        }
+        foreach ($plan->findings as $finding) {
+            if ($finding->code === $blockers[0]->value) {
+                return new Judgement(Standing::Stuck, $finding->text);
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<Blocker> */
+    private function standingBlockers(Plan $plan): array
+    {
+        return array_values(array_filter(
+            $plan->chosenPlan()->blockers,
+            fn (Blocker $blocker): bool => true !== $this->winding?->isTurnedRound || !\in_array($blocker, self::SAVED_BY_TURNING_ROUND, true),
+        ));
+    }
+
+    private function ofBacking(Plan $plan): Judgement
+    {
+        $batting = ($this->mended ?? $plan)->batting;
         $state = $plan->chosenPlan()->backing->state();
-        if (BackingState::Fits !== $state && Mend::None !== $mend) {
-            return new Judgement(Mend::AskClient === $mend ? Standing::Stuck : Standing::Decide, $this->mending($mend));
+        if (BackingState::Fits !== $state && Mend::None !== $this->mend) {
+            return new Judgement(Mend::AskClient === $this->mend ? Standing::Stuck : Standing::Decide, $this->mending());
         }
 
         return match (true) {
@@ -67,9 +105,9 @@ final readonly class StageJudge
         };
     }
 
-    private function mending(Mend $mend): Phrase
+    private function mending(): Phrase
     {
-        return match ($mend) {
+        return match ($this->mend) {
             Mend::Extend => Phrase::of('It will load once the strips are sewn on.'),
             Mend::SquareUp => Phrase::of('It will load with only its ends cut straight.'),
             Mend::Piece => Phrase::of('It will load once the new backing is pieced.'),
@@ -88,35 +126,54 @@ final readonly class StageJudge
         };
     }
 
-    /** @param list<Fault> $faults */
-    private function measure(JobParts $parts, array $faults, ?Plan $plan): Standing
+    private function measure(): Standing
     {
         return match (true) {
-            [] !== $this->wrong($faults, '/top') => Standing::Stuck,
-            null === $parts->top => Standing::Open,
-            null !== $plan && $this->hasWarning($plan, '/top') => Standing::Decide,
+            [] !== $this->wrong('/top') => Standing::Stuck,
+            null === $this->parts->top => Standing::Open,
+            null !== $this->plan && $this->hasWarning($this->plan, '/top') => Standing::Decide,
             default => Standing::Fine,
         };
     }
 
-    /** @param list<Fault> $faults */
-    private function backing(array $faults, ?Plan $plan, ?Plan $mended, Mend $mend): Standing
+    private function backing(): Standing
     {
         return match (true) {
-            [] !== $this->wrong($faults, '/backing'), [] !== $this->wrong($faults, '/batting'), [] !== $this->wrong($faults, '/load') => Standing::Stuck,
-            null === $plan => Standing::Open,
-            default => $this->ofPlan($plan, $mended, $mend)->standing,
+            [] !== $this->wrong('/backing'), [] !== $this->wrong('/batting'), [] !== $this->wrong('/load') => Standing::Stuck,
+            null === $this->plan => Standing::Open,
+            default => $this->ofBacking($this->plan)->standing,
         };
     }
 
-    /**
-     * @param list<Fault> $faults
-     *
-     * @return list<Fault>
-     */
-    private function wrong(array $faults, string $under): array
+    private function direction(): Standing
     {
-        return array_values(array_filter($faults, static fn (Fault $fault): bool => !$fault->isMissing && str_starts_with($fault->pointer, $under)));
+        $plan = $this->mended ?? $this->plan;
+
+        return match (true) {
+            null === $plan => Standing::Open,
+            [] !== $this->standingBlockers($plan) => Standing::Stuck,
+            $this->hasWarning($plan, '/backing/stretch'), $this->hasWarning($plan, '/backing/seams'), $this->hasWarning($plan, '/quilting/directional') => Standing::Decide,
+            default => Standing::Fine,
+        };
+    }
+
+    private function passes(): Standing
+    {
+        $plan = $this->mended ?? $this->plan;
+
+        return match (true) {
+            [] !== $this->wrong('/quilting') => Standing::Stuck,
+            null === $plan, null === $plan->chosenPlan()->course => Standing::Open,
+            [] !== array_intersect(['row', 'roll'], array_map(static fn (Blocker $blocker): string => $blocker->value, $this->standingBlockers($plan))) => Standing::Stuck,
+            [] !== $this->winding?->cutBlocks(), $this->hasWarning($plan, '/quilting/finish') => Standing::Decide,
+            default => Standing::Fine,
+        };
+    }
+
+    /** @return list<Fault> */
+    private function wrong(string $under): array
+    {
+        return array_values(array_filter($this->faults, static fn (Fault $fault): bool => !$fault->isMissing && str_starts_with($fault->pointer, $under)));
     }
 
     private function hasWarning(Plan $plan, string $under): bool

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Quilt;
 
+use App\Drawing\Picture;
 use App\Quilt\Drawing\BedDrawing;
 use App\Quilt\Drawing\CuttingDrawing;
+use App\Quilt\Winding\Wind;
+use Schwung\Core\Advance\Proposal;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Sizing\Remedy;
 use Schwung\Core\Sizing\RollCut;
@@ -17,6 +20,9 @@ final readonly class Workspace
      * @param array<'top'|'right'|'bottom'|'left', array{Length, Length}>|null $trim
      * @param list<RollCut>|null                                             $rollCuts null while no roll is given
      * @param bool|null                                                      $piecesCover null while no pieces are given
+     * @param array<string, Picture>                                         $ways     both ways round, at the stage that compares them
+     * @param Wind|null                                                      $now      the pass at hand, where passes are shown
+     * @param Picture|null                                                   $side     the frame from the side at that pass
      */
     public function __construct(
         public Quilt $quilt,
@@ -24,7 +30,7 @@ final readonly class Workspace
         public Review $review,
         public BedDrawing $bed,
         public ?CuttingDrawing $cutting,
-        public ?Remedy $tried,
+        public Remedy|Proposal|null $tried,
         public bool $canUndo,
         public bool $canRedo,
         public int $revision,
@@ -32,6 +38,9 @@ final readonly class Workspace
         public ?array $trim,
         public ?array $rollCuts,
         public ?bool $piecesCover,
+        public array $ways,
+        public ?Wind $now,
+        public ?Picture $side,
     ) {
     }
 

@@ -4,44 +4,48 @@ declare(strict_types=1);
 
 namespace App\Quilt;
 
+use App\Drawing\Picture;
+use App\Frames\SideDrawer;
 use App\Measure\CurrentUnits;
 use App\Quilt\Drawing\BedDrawer;
 use App\Quilt\Drawing\CuttingDrawing;
+use App\Quilt\Drawing\WayDrawer;
+use App\Quilt\Winding\Wind;
+use App\Quilt\Winding\WoundStates;
+use Schwung\Core\Direction\Direction;
 use Schwung\Core\Measure\Exception\UnreadableLength;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Practice\Practice;
 use Schwung\Core\Sizing\BattingPieces;
 use Schwung\Core\Sizing\BattingRoll;
-use Schwung\Core\Sizing\Remedy;
-use Schwung\Core\Sizing\RemedyKind;
 use Schwung\Core\Sizing\RollCut;
 use Schwung\Core\Sizing\TrimLines;
 
-/** Opens the workspace of a quilt, as it is or with a remedy tried on. */
+/** Opens the workspace of a quilt, as it is or with something tried on. */
 final readonly class Workspaces
 {
     public function __construct(
         private Reviewer $reviewer,
         private RevisionRepository $revisions,
         private CurrentUnits $units,
-        private Practice $practice,
     ) {
     }
 
-    public function open(Quilt $quilt, string $stage, ?RemedyKind $trying): Workspace
+    public function open(Quilt $quilt, View $view): Workspace
     {
         $units = $this->units->system();
         $review = $this->reviewer->review($quilt, $units);
-        $tried = null === $trying ? null : $this->remedy($review, $trying);
+        $tried = null === $view->trying ? null : (new TryingOn())->find($review, $view->stage, $view->trying);
         if (null !== $tried) {
-            $review = $this->reviewer->review($quilt, $units, (new RemedyKeeping())->apply($tried, $quilt->sheet()));
+            $review = $this->reviewer->review($quilt, $units, (new TryingOn())->apply($tried, $quilt->sheet()));
         }
+        $now = 'passes' === $view->stage ? $review->winding?->at($view->pass) : null;
 
         return new Workspace(
             $quilt,
-            $stage,
+            $view->stage,
             $review,
-            (new BedDrawer())->draw($review, $stage, $units),
+            (new BedDrawer())->draw($review, $view->stage, $units, $now),
             $this->cutting($review),
             $tried,
             null !== $this->revisions->findBefore($quilt),
@@ -49,28 +53,41 @@ final readonly class Workspaces
             $quilt->revision()?->id() ?? 0,
             new SheetForm($this->units->writer(), $quilt->studio->timeZone()),
             null !== $review->plan && $review->plan->cloth->isSquareKnown ? (new TrimLines())->beyond($review->plan->cloth) : null,
-            $this->rollCuts($review),
+            $this->rollCuts($review, $quilt->studio->practice()),
             $this->piecesCover($review),
+            'direction' === $view->stage ? $this->ways($review) : [],
+            $now,
+            $this->side($review, $now),
         );
     }
 
-    /** The sheet with a remedy kept; unchanged where the remedy is not on offer any more. */
-    public function withRemedy(Quilt $quilt, Sheet $sheet, RemedyKind $kind): Sheet
+    /** The sheet with an offer kept; unchanged where it is not on offer any more. */
+    public function withOffer(Quilt $quilt, Sheet $sheet, string $stage, string $word): Sheet
     {
-        $remedy = $this->remedy($this->reviewer->review($quilt, $this->units->system(), $sheet), $kind);
+        $trying = new TryingOn();
+        $offer = $trying->find($this->reviewer->review($quilt, $this->units->system(), $sheet), $stage, $word);
 
-        return null === $remedy ? $sheet : (new RemedyKeeping())->apply($remedy, $sheet);
+        return null === $offer ? $sheet : $trying->apply($offer, $sheet);
     }
 
-    private function remedy(Review $review, RemedyKind $kind): ?Remedy
+    /** @return array<string, Picture> at one scale */
+    private function ways(Review $review): array
     {
-        foreach ($review->remedies() as $remedy) {
-            if ($remedy->kind === $kind) {
-                return $remedy;
-            }
+        $plan = $review->shownPlan();
+        if (null === $plan) {
+            return [];
         }
+        $drawer = new WayDrawer();
+        $part = $drawer->commonPart($plan);
 
-        return null;
+        return ['as-is' => $drawer->draw($plan, Direction::AsIs, $part), 'turned' => $drawer->draw($plan, Direction::Turned, $part)];
+    }
+
+    private function side(Review $review, ?Wind $now): ?Picture
+    {
+        $plan = $review->shownPlan();
+
+        return null === $now || null === $plan || null === $review->winding ? null : (new SideDrawer())->wound($plan->job->frame, (new WoundStates())->at($plan, $review->winding, $now));
     }
 
     private function cutting(Review $review): ?CuttingDrawing
@@ -83,7 +100,7 @@ final readonly class Workspaces
     }
 
     /** @return list<RollCut>|null */
-    private function rollCuts(Review $review): ?array
+    private function rollCuts(Review $review, Practice $practice): ?array
     {
         $batting = $review->batting();
         try {
@@ -92,7 +109,7 @@ final readonly class Workspaces
             return null;
         }
 
-        return null === $batting ? null : (new BattingRoll($this->practice))->cuts($batting->requiredAcross->length(), $batting->requiredAlong->length(), $roll);
+        return null === $batting ? null : (new BattingRoll($practice))->cuts($batting->requiredAcross->length(), $batting->requiredAlong->length(), $roll);
     }
 
     private function piecesCover(Review $review): ?bool

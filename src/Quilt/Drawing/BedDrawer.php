@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Quilt\Drawing;
 
 use App\Quilt\Review;
+use App\Quilt\Winding\Wind;
 use Schwung\Core\Direction\Direction;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
@@ -25,17 +26,22 @@ final readonly class BedDrawer
     private const USUAL_WIDTH = 60;
     private const USUAL_LENGTH = 76;
 
-    public function draw(Review $review, string $stage, UnitSystem $units): BedDrawing
+    /** @param Wind|null $now the pass at hand, where passes are drawn */
+    public function draw(Review $review, string $stage, UnitSystem $units, ?Wind $now = null): BedDrawing
     {
         $layout = $this->layout($review);
-        $fields = 'measure' === $stage
-            ? $this->topFields($layout->top, $review->direction)
-            : $this->backingFields($layout, $review);
-        $labels = [...$this->margins($layout, $review), ...('measure' === $stage ? $this->fullness($layout->top, $review) : $this->shortages($layout, $review))];
+        $fields = match ($stage) {
+            'measure' => $this->topFields($layout->top, $review->direction),
+            'passes' => [],
+            default => $this->backingFields($layout, $review),
+        };
+        $labels = [...('passes' === $stage ? [] : $this->margins($layout, $review)), ...('measure' === $stage ? $this->fullness($layout->top, $review) : $this->shortages($layout, $review))];
 
         $up = true === $review->parts->top?->directional ? array_map(fn (float $share): Point => $this->onTop($layout->top, $review->direction)(0.92, $share), [0.32, 0.2]) : [];
 
-        return BedDrawing::of($layout, [] !== $layout->backing, null !== $review->top, $fields, $labels, $review->parts->frame?->rail->toMillimetres(), $units, $up);
+        $bed = BedDrawing::of($layout, [] !== $layout->backing, null !== $review->top, $fields, $labels, $review->parts->frame?->rail->toMillimetres(), $units, $up);
+
+        return null === $now || null === $review->winding ? $bed : $bed->under((new PassBands($layout->top, $bed->canvas))->shapes($review->winding, $now));
     }
 
     private function layout(Review $review): BedLayout

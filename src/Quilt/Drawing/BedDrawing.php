@@ -6,6 +6,7 @@ namespace App\Quilt\Drawing;
 
 use App\Drawing\Canvas;
 use App\Drawing\Ruler;
+use App\Drawing\Shape;
 use App\Drawing\Tick;
 use Schwung\Core\Measure\Point;
 use Schwung\Core\Measure\UnitSystem;
@@ -25,6 +26,7 @@ final readonly class BedDrawing
      * @param list<Tick>         $acrossTicks
      * @param list<Tick>         $alongTicks
      * @param list<Point>        $up          from and to of the arrow toward the top's up; empty where it has none
+     * @param list<Shape>        $overlay     what the stage draws over the top
      */
     private function __construct(
         public BedLayout $layout,
@@ -38,6 +40,7 @@ final readonly class BedDrawing
         public float $railFrom,
         public float $railTo,
         public array $up,
+        public array $overlay,
     ) {
     }
 
@@ -56,7 +59,16 @@ final readonly class BedDrawing
 
         return new self(
             $layout, $hasBacking, $isTopMeasured, $canvas, $fields, $labels,
-            $ruler->ticks(-$half, $half), $ruler->ticks($part['top'], $part['bottom']), -$half, $half, $up,
+            $ruler->ticks(-$half, $half), $ruler->ticks($part['top'], $part['bottom']), -$half, $half, $up, [],
+        );
+    }
+
+    /** @param list<Shape> $overlay */
+    public function under(array $overlay): self
+    {
+        return new self(
+            $this->layout, $this->hasBacking, $this->isTopMeasured, $this->canvas, $this->fields, $this->labels,
+            $this->acrossTicks, $this->alongTicks, $this->railFrom, $this->railTo, $this->up, $overlay,
         );
     }
 

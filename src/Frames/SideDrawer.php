@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Frames;
+
+use App\Drawing\Canvas;
+use App\Drawing\Pen;
+use App\Drawing\Picture;
+use App\Drawing\Shape;
+use Schwung\Core\Frame\Frame;
+use Schwung\Core\Frame\FrameKind;
+use Schwung\Core\Measure\Phrase;
+
+/** Draws a frame from its left end: bare with the letters of its measures, or with a quilt wound on so far. */
+final readonly class SideDrawer
+{
+    private const FLOOR = 205.0;
+
+    public function bare(Frame $frame): Picture
+    {
+        $side = SideGeometry::of($frame);
+        $canvas = $this->canvas($side, 640, 400);
+        $pen = new Pen($canvas);
+
+        return new Picture($canvas, 'The frame from the side, needle toward you. D throat, E arm clearance, F take-up roller, G and H kept free, I bed.', [
+            ...$this->machine($side),
+            Shape::circle($side->takeupX, $side->takeupY, $side->bareRadius, 'roller'),
+            ...$this->bars($side, $canvas),
+            ...$pen->dimension(0, 78, $side->throat, 78, 'D', size: 16),
+            ...$pen->dimension($side->needle() - 60, -$side->arm, $side->needle() - 60, 0, 'E', size: 16),
+            ...$pen->dimension($side->takeupX - $side->bareRadius, $side->takeupY + $side->bareRadius + 26, $side->takeupX + $side->bareRadius, $side->takeupY + $side->bareRadius + 26, 'F', size: 16),
+            ...$pen->dimension($side->stitchedTo(), 44, $side->needle(), 44, 'G', size: 16),
+            ...$pen->dimension(0, 44, $side->back, 44, 'H', size: 16),
+            ...$pen->dimension($side->takeupX, 116, $side->frontBar, 116, 'I', size: 16),
+        ]);
+    }
+
+    public function wound(Frame $frame, WoundState $state): Picture
+    {
+        $side = SideGeometry::of($frame, $state->startRadius);
+        $canvas = $this->canvas($side, 330, 225);
+        $pen = new Pen($canvas);
+        $begin = $side->back + $state->radius - $state->startRadius;
+
+        return new Picture($canvas, 'The frame from the side as this pass begins, needle toward you.', [
+            ...$this->machine($side),
+            Shape::box($begin, -14, $side->stitchedTo() - $begin, 14, 'usable'),
+            ...$this->roll($side, $state),
+            ...$this->bars($side, $canvas),
+            ...(new ClothRun($side, $state, $canvas))->shapes(),
+            ...$pen->span($begin, 52, $side->stitchedTo(), 52),
+            Shape::text(($begin + $side->stitchedTo()) / 2, 52 + $canvas->px(19), Phrase::of('%s to stitch in', $state->depth->figure), $canvas->px(15), 'halo strong', 'middle'),
+            Shape::text(-34, -$side->arm - 18, $state->clearance, $canvas->px(12), $state->isUnderArm ? 'strong' : 'strong text-short'),
+        ]);
+    }
+
+    private function canvas(SideGeometry $side, int $wide, int $high): Canvas
+    {
+        return Canvas::around(
+            ['left' => -52, 'top' => -$side->arm - 70, 'right' => $side->frontBar + (FrameKind::Roller === $side->kind ? 95 : 150), 'bottom' => self::FLOOR],
+            $wide, $high, ['left' => 6, 'top' => 6, 'right' => 6, 'bottom' => 6],
+        );
+    }
+
+    /** @return list<Shape> arm, head, needle and lower arm, drawn all the way to the front */
+    private function machine(SideGeometry $side): array
+    {
+        $needle = $side->needle();
+        $top = -$side->arm - 46;
+
+        return [
+            Shape::polygon([
+                [-46, $top], [$needle + 26, $top], [$needle + 26, -$side->arm + 34], [$needle - 18, -$side->arm + 34], [$needle - 18, -$side->arm],
+                [0, -$side->arm], [0, 14], [$needle + 14, 14], [$needle + 14, 34], [-46, 34],
+            ], 'machine'),
+            Shape::line($needle, -$side->arm + 34, $needle, 12, 'needle'),
+            Shape::polyline([[$needle - 9, -12], [$needle - 9, -4], [$needle + 9, -4], [$needle + 9, -12]], 'needle'),
+        ];
+    }
+
+    /** @return list<Shape> */
+    private function roll(SideGeometry $side, WoundState $state): array
+    {
+        $rings = array_map(static fn (float $radius): Shape => Shape::circle($side->takeupX, $side->takeupY, $radius, 'ring'), $state->rings);
+
+        return [
+            Shape::circle($side->takeupX, $side->takeupY, $state->radius, $state->isUnderArm ? 'rolled' : 'rolled rolled-stop'),
+            ...$rings,
+            Shape::circle($side->takeupX, $side->takeupY, $side->bareRadius, 'roller'),
+        ];
+    }
+
+    /** @return list<Shape> leveller and front bar, and the rollers near the quilter, named */
+    private function bars(SideGeometry $side, Canvas $canvas): array
+    {
+        $letters = $canvas->px(12);
+        $isClamp = FrameKind::Clamp === $side->kind;
+        $shapes = [
+            Shape::circle($side->frontBar, SideGeometry::BAR, SideGeometry::BAR, 'bar'),
+            Shape::text($side->frontBar - 22, SideGeometry::BAR + $letters + 12, $isClamp ? 'front pole' : 'front bar', $letters, 'halo text-soft-svg', 'end'),
+        ];
+        if (!$isClamp) {
+            $shapes[] = Shape::circle($side->leveller(), -9, 9, 'bar');
+        }
+        [$x, $y] = ClothRun::backingRoller($side);
+        if (!$isClamp) {
+            $shapes[] = Shape::circle($x, $y, $side->bareRadius, 'roller');
+            $shapes[] = FrameKind::RollerFrontBacking === $side->kind
+                ? Shape::text($side->frontBar + 145, $y - 70, 'backing roller', $letters, 'halo text-soft-svg', 'end')
+                : Shape::text($x - $side->bareRadius - 22, $y + 5, 'backing roller', $letters, 'halo text-soft-svg', 'end');
+        }
+        if ($side->hasTopRoller()) {
+            [$x, $y] = ClothRun::topRoller($side);
+            $shapes[] = Shape::circle($x, $y, $side->bareRadius, 'roller');
+            $shapes[] = Shape::text($x, $y - $side->bareRadius - 30, 'top roller', $letters, 'halo text-soft-svg', 'middle');
+        }
+
+        return $shapes;
+    }
+}

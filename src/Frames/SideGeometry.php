@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Frames;
+
+use Schwung\Core\Frame\Frame;
+use Schwung\Core\Frame\FrameKind;
+use Schwung\Core\Measure\Length;
+
+/**
+ * Where the parts of a frame stand, seen from its left end, in millimetres: x = 0 at the inside of the machine's arm
+ * when it is drawn all the way to the front, growing toward the quilter; y = 0 at the bed, growing downward.
+ *
+ * The take-up roller stands half the clearance under the arm, so that its roll touches the arm exactly when it is as
+ * thick as the clearance, and its front edge is where the usable depth begins. A measure that is not entered yet is
+ * taken at a usual size.
+ */
+final readonly class SideGeometry
+{
+    public const BAR = 13.0;
+
+    private function __construct(
+        public FrameKind $kind,
+        public float $throat,
+        public float $front,
+        public float $back,
+        public float $arm,
+        public float $bareRadius,
+        public float $takeupX,
+        public float $takeupY,
+        public float $frontBar,
+    ) {
+    }
+
+    /** @param float|null $startRadius of the take-up with its leader wound on */
+    public static function of(Frame $frame, ?float $startRadius = null): self
+    {
+        $mm = static fn (?Length $length, float $usual): float => null !== $length && $length->isPositive() ? $length->toMillimetres() : $usual;
+        $throat = $mm($frame->throat, 500);
+        $arm = $mm($frame->armClearance, 220);
+        $bare = $mm($frame->takeupDiameter, 50) / 2;
+        $back = $frame->backAllowance->toMillimetres();
+        $takeupX = $back - ($startRadius ?? $bare);
+
+        return new self(
+            $frame->kind, $throat, $frame->frontAllowance->toMillimetres(), $back, $arm, $bare, $takeupX, -$arm / 2,
+            max($throat + 4 * self::BAR, $takeupX + $mm($frame->bedSpan, $throat)),
+        );
+    }
+
+    /** The needle with the machine drawn all the way to the front. */
+    public function needle(): float
+    {
+        return $this->throat;
+    }
+
+    /** How far to the front the plan lets the needle stitch. */
+    public function stitchedTo(): float
+    {
+        return $this->throat - $this->front;
+    }
+
+    /** The bar that keeps the bed level, just in front of the take-up roller. */
+    public function leveller(): float
+    {
+        return $this->takeupX + $this->bareRadius + 22;
+    }
+
+    public function hasTopRoller(): bool
+    {
+        return FrameKind::Roller === $this->kind;
+    }
+}

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Quilt\Drawing;
+
+use App\Drawing\Canvas;
+use App\Drawing\Shape;
+use App\Quilt\Winding\Wind;
+use App\Quilt\Winding\Winding;
+use Schwung\Core\Advance\Section;
+use Schwung\Core\Advance\Stop;
+use Schwung\Core\Advance\StopKind;
+use Schwung\Core\Measure\Figure;
+use Schwung\Core\Measure\Phrase;
+use Schwung\Core\Sizing\Box;
+
+/** Draws the passes on the bed: bands with their numbers, rows or stops, sections, and which pass is at hand. */
+final readonly class PassBands
+{
+    public function __construct(private Box $top, private Canvas $canvas)
+    {
+    }
+
+    /** @return list<Shape> */
+    public function shapes(Winding $winding, Wind $now): array
+    {
+        return [
+            ...array_merge(...array_map(fn (Wind $wind): array => $this->band($wind, $now), $winding->winds)),
+            ...$this->rows($winding),
+            ...(\count($winding->sections) > 1 ? array_merge(...array_map($this->section(...), $winding->sections)) : []),
+            ...array_merge([], ...array_map($this->stop(...), $winding->stops)),
+            ...array_map(fn (Wind $wind): Shape => $this->number($wind, $now), $winding->winds),
+        ];
+    }
+
+    /** @return list<Shape> */
+    private function band(Wind $wind, Wind $now): array
+    {
+        $class = match ($wind->number <=> $now->number) {
+            -1 => 'band band-done',
+            0 => 'band band-now',
+            default => 'band',
+        };
+        $turn = $wind->turnsBefore ? [Shape::line($this->top->left, $wind->to, $this->top->right, $wind->to, 'turn-line')] : [];
+
+        return [Shape::box($this->top->left, $wind->from, $this->top->across(), $wind->to - $wind->from, $class), ...$turn];
+    }
+
+    private function number(Wind $wind, Wind $now): Shape
+    {
+        return Shape::text($this->top->left + $this->canvas->px(12), ($wind->from + $wind->to) / 2 + $this->canvas->px(6), (string) $wind->number.($wind->fromTail ? ' from the tail' : ''), $this->canvas->px(16), $wind === $now ? 'halo strong' : 'halo text-soft-svg');
+    }
+
+    /** @return list<Shape> where each row begins and ends */
+    private function rows(Winding $winding): array
+    {
+        $rows = $winding->rows;
+        $shapes = [];
+        for ($row = 0; null !== $rows && $row < $rows->count; ++$row) {
+            foreach ([$rows->start($row), $rows->end($row)] as $at) {
+                $shapes[] = Shape::line($this->top->left, $at->toMillimetres(), $this->top->right, $at->toMillimetres(), 'row-edge');
+            }
+        }
+
+        return $shapes;
+    }
+
+    /** @return list<Shape> */
+    private function stop(Stop $stop): array
+    {
+        $at = $stop->at->toMillimetres();
+        if (StopKind::Block !== $stop->kind) {
+            return [Shape::line($this->top->left, $at, $this->top->right, $at, 'stop-line')];
+        }
+
+        return [
+            Shape::line($this->top->left, $at, $this->top->right, $at, 'stop-line stop-cuts'),
+            Shape::text($this->top->right - $this->canvas->px(8), $at - $this->canvas->px(5), Phrase::of('cuts a block, %s from a seam', Figure::measured($stop->fromSeam)), $this->canvas->px(13), 'halo text-attention-svg', 'end'),
+        ];
+    }
+
+    /** @return list<Shape> */
+    private function section(Section $section): array
+    {
+        [$from, $to] = [$this->top->left + $section->from->toMillimetres(), $this->top->left + $section->to->toMillimetres()];
+
+        return [
+            ...(1 === $section->number ? [] : [Shape::line($from, $this->top->lead, $from, $this->top->tail, 'section-line')]),
+            ...(null === $section->boundKind ? [] : [Shape::line($to, $this->top->lead, $to, $this->top->tail, 'section-line')]),
+            Shape::text(($from + $to) / 2, $this->top->tail - $this->canvas->px(10), 'section '.$section->number, $this->canvas->px(13), 'halo text-soft-svg', 'middle'),
+        ];
+    }
+}

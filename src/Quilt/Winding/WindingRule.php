@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Quilt\Winding;
+
+use App\Quilt\Sheet;
+use Schwung\Core\Advance\BordersLast;
+use Schwung\Core\Advance\Course;
+use Schwung\Core\Advance\CourseRule;
+use Schwung\Core\Advance\MovePlan;
+use Schwung\Core\Advance\PassPlan;
+use Schwung\Core\Advance\SeamGrid;
+use Schwung\Core\Advance\TurnRound;
+use Schwung\Core\Plan\Plan;
+
+/** Takes from a plan the passes that a sheet has kept: plain, turned round in the middle, or with the borders last. */
+final readonly class WindingRule
+{
+    public function of(Plan $plan, Sheet $sheet): ?Winding
+    {
+        $course = $plan->chosenPlan()->course;
+        if (null === $course) {
+            return null;
+        }
+        $turnRound = true === $sheet->get('desk/turn_round') ? $this->turnRound($plan, $course) : null;
+        if (null !== $turnRound) {
+            return $this->turnedRound($plan, $course, $turnRound);
+        }
+        if (true === $sheet->get('desk/borders_last') && null === $course->rows) {
+            return $this->withBordersLast($plan, $course);
+        }
+
+        return $this->winding($plan, $course, $course->passes, $course->stops);
+    }
+
+    private function turnRound(Plan $plan, Course $course): ?TurnRound
+    {
+        return null === $plan->job->quilting ? null : $course->turnRound ?? (new CourseRule($course->roll))->turnedRound($plan->job->quilting, $plan->job->top, $plan->chosen());
+    }
+
+    private function turnedRound(Plan $plan, Course $course, TurnRound $turnRound): ?Winding
+    {
+        $along = $plan->job->top->along($plan->chosen())->toMillimetres();
+        $winds = [...Winding::winds($turnRound->first), ...Winding::windsFromTail($turnRound->second, $along, $turnRound->first->count())];
+
+        return [] === $winds ? null : new Winding(
+            $course->roll, $winds, $turnRound->rows, $turnRound->stops, [], $plan->chosenPlan()->sections,
+            \count($plan->chosenPlan()->sections) > 1 ? [...(new MovePlan())->moves($plan->chosenPlan()->sections, $turnRound->first), ...(new MovePlan())->moves($plan->chosenPlan()->sections, $turnRound->second)] : [],
+            true,
+        );
+    }
+
+    private function withBordersLast(Plan $plan, Course $course): ?Winding
+    {
+        $top = $plan->job->top;
+        $last = new BordersLast($course->roll, $plan->job->frame->usableAcross());
+        $body = $last->body(SeamGrid::of($top->along($plan->chosen()), $top->seamsAlongRails($plan->chosen())));
+
+        return $this->winding($plan, $course, $body->passes, $body->stops, $last->borders($top));
+    }
+
+    /**
+     * @param list<\Schwung\Core\Advance\Stop>       $stops
+     * @param list<\Schwung\Core\Advance\BorderPass> $borders
+     */
+    private function winding(Plan $plan, Course $course, PassPlan $passes, array $stops, array $borders = []): ?Winding
+    {
+        $winds = Winding::winds($passes);
+        $sections = $plan->chosenPlan()->sections;
+
+        return [] === $winds ? null : new Winding(
+            $course->roll, $winds, $course->rows, $stops, $borders, $sections,
+            \count($sections) > 1 ? (new MovePlan())->moves($sections, $passes) : [],
+            false,
+        );
+    }
+}

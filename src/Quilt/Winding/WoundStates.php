@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Quilt\Winding;
+
+use App\Frames\WoundState;
+use Schwung\Core\Frame\FrameKind;
+use Schwung\Core\Measure\Figure;
+use Schwung\Core\Measure\Phrase;
+use Schwung\Core\Plan\Plan;
+use Schwung\Core\Practice\FloatKind;
+
+/** Works out how thick every roll of the frame is as a pass begins, for the side view. Estimates, as all rolls are. */
+final readonly class WoundStates
+{
+    public function at(Plan $plan, Winding $winding, Wind $now): WoundState
+    {
+        $roll = $winding->roll;
+        $wound = $now->pass->wound->toMillimetres();
+        $frame = $plan->job->frame;
+        $before = array_filter($winding->winds, static fn (Wind $wind): bool => $wind->number < $now->number && $wind->fromTail === $now->fromTail);
+        [$backing, $top] = array_map(static fn ($term): float => $term->amount->length->toMillimetres(), \array_slice($roll->thickness->terms, 0, 2));
+        $bare = $frame->takeupDiameter->toMillimetres() / 2;
+        $left = max(0.0, $plan->chosenPlan()->backing->required->along->length()->toMillimetres() - $wound - ($frame->bedSpan ?? $frame->throat)->toMillimetres());
+        $feeds = FrameKind::Clamp === $frame->kind ? $roll->thickness->length()->toMillimetres() : $backing;
+
+        return new WoundState(
+            $roll->radius(0),
+            $roll->radius($wound),
+            array_values(array_map(static fn (Wind $wind): float => $roll->radius($wind->pass->wound->toMillimetres()), $before)),
+            sqrt((FrameKind::Clamp === $frame->kind ? 8 ** 2 : $bare ** 2) + $feeds * $left / \M_PI),
+            sqrt($bare ** 2 + $top * $left / \M_PI),
+            $plan->job->top->edge->mustFloat() ? FloatKind::Full : $plan->job->load->float,
+            $now->pass->depth(),
+            Phrase::of('roll %s, arm %s', $now->pass->rollDiameter()->figure, Figure::left($frame->armClearance)),
+            $now->pass->isUnderArm(),
+        );
+    }
+}

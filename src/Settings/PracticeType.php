@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Settings;
+
+use App\Measure\LengthType;
+use Symfony\Component\Form\AbstractType;
+use Symfony\Component\Form\Extension\Core\Type\FormType;
+use Symfony\Component\Form\Extension\Core\Type\IntegerType;
+use Symfony\Component\Form\Extension\Core\Type\NumberType;
+use Symfony\Component\Form\FormBuilderInterface;
+use Symfony\Component\OptionsResolver\OptionsResolver;
+
+/** @extends AbstractType<PracticeSettings> */
+final class PracticeType extends AbstractType
+{
+    private const THICKNESSES = [
+        'top' => 'Top with its seams',
+        'backing_cotton' => 'Cotton', 'backing_wide' => 'Wide cotton', 'backing_flannel' => 'Flannel',
+        'backing_minky' => 'Minky', 'backing_fleece' => 'Fleece', 'backing_knit' => 'Knit',
+        'loft_cotton' => 'Cotton', 'loft_cotton_poly' => 'Cotton and polyester', 'loft_polyester' => 'Polyester',
+        'loft_wool' => 'Wool', 'loft_silk' => 'Silk', 'loft_bamboo' => 'Bamboo',
+    ];
+
+    public function buildForm(FormBuilderInterface $builder, array $options): void
+    {
+        $builder
+            ->add('clampBite', LengthType::class, ['label' => 'Bite of a side clamp', 'may_be_zero' => true])
+            ->add('footClearance', LengthType::class, ['label' => 'Room for the foot beside the clamp', 'may_be_zero' => true])
+            ->add('battingOverhang', LengthType::class, ['label' => 'Batting beyond the top', 'may_be_zero' => true])
+            ->add('seamAllowance', LengthType::class, ['label' => 'Seam allowance', 'may_be_zero' => true])
+            ->add('squaringAllowance', LengthType::class, ['label' => 'Squaring allowance of a cut', 'may_be_zero' => true])
+            ->add('sectionOverlap', LengthType::class, ['label' => 'Overlap of sections', 'may_be_zero' => true])
+            ->add('battingRestHours', IntegerType::class, ['label' => 'Batting rests at least, hours'])
+            ->add('battingBestRestHours', IntegerType::class, ['label' => 'Batting rests best, hours']);
+        $thickness = $builder->create('thickness', FormType::class, ['label' => false, 'error_bubbling' => false]);
+        foreach (self::THICKNESSES as $name => $label) {
+            $thickness->add($name, NumberType::class, ['label' => $label, 'scale' => 2, 'invalid_message' => 'Write millimetres as a number, like 0.3.']);
+        }
+        $builder->add($thickness);
+    }
+
+    public function configureOptions(OptionsResolver $resolver): void
+    {
+        $resolver->setDefaults(['data_class' => PracticeSettings::class]);
+    }
+}

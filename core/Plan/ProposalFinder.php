@@ -63,7 +63,7 @@ final readonly class ProposalFinder
         }
         $along = $job->top->along($chosen->direction);
         $start = $course->oneMore->height ?? Length::millimetres(max(0.0, $course->roll->depth($along->toMillimetres())));
-        $most = $course->passes->isComplete() ? $course->passes->count() - 1 : \PHP_INT_MAX;
+        $most = $course->oneMore->passes ?? \PHP_INT_MAX;
         $design = $this->roundedRows($job, $asked, $start, static fn (RowDesign $rows): bool => self::takesAtMost($rows, $along, $course, $most));
         if (null === $design) {
             return null;

@@ -47,7 +47,7 @@ final readonly class DemoStudio
                 'top/seams_along' => $bordered('6', $blocks('20', '34', '48'), '62'),
                 'batting/opened' => $now->modify('-1 day')->setTime(9, 0)->format(\DATE_ATOM),
                 'load/planned' => $now->modify('+1 day')->setTime(10, 0)->format(\DATE_ATOM),
-                'quilting/directional' => true, ...$rows('8 in'),
+                'quilting/directional' => true, 'desk/design' => 'loops', ...$rows('8 in'),
             ]),
             new DemoQuilt('Nine winds', 'Bertil Ockley', 5, 0, ['64', '63 7/8', '64', '80', '80', '79 7/8'], ['71 1/2', '90', '71 1/2', '90', '114 7/8'], ['72', '90'], $rows('6 in', '1/4 in', 'run-off')),
             new DemoQuilt('Long acre', 'Philippa Dunmoor', 9, 1, ['50', '50', '50', '62', '62', '62'], ['64', '71', '64', '71', '95 5/8'], ['58', '70'], [
@@ -63,7 +63,7 @@ final readonly class DemoStudio
             new DemoQuilt('Full sails', 'Ines Hallorane', 30, 0, ['71 3/4', '70', '71 5/8', '84 1/2', '84', '84 3/8'], ['82', '96', '82', '96', '126 1/4'], ['80', '90']),
             new DemoQuilt('Shell market', 'Tamsel Ruddick', 33, 0, ['66', '66', '66', '66', '66', '66'], ['78', '78', '78', '78', '110 1/4'], ['72', '72'], ['top/edge' => 'scalloped']),
             new DemoQuilt('Great meadow', 'Bertil Ockley', 41, 0, ['96', '96', '96 1/8', '104', '104', '104'], ['90', '96', '90', '96'], ['108', '112'], ['desk/mend' => 'piece', 'backing/bolt' => '60 in', ...$rows('9 in', '1 in', 'fit-gap')]),
-            new DemoQuilt('Fjordlys', 'Sunniva Aldertoft', 44, 0, ['168 cm', '167.5 cm', '168 cm', '210 cm', '210 cm', '210.5 cm', '269 cm', '269 cm'], ['190 cm', '234 cm', '190 cm', '234 cm', '301.4 cm'], ['180 cm', '225 cm'], $rows('14 cm', '1 cm')),
+            new DemoQuilt('Fjordlys', 'Sunniva Aldertoft', 44, 0, ['168 cm', '167.5 cm', '168 cm', '210 cm', '210 cm', '210.5 cm', '269 cm', '269 cm'], ['190 cm', '234 cm', '190 cm', '234 cm', '301.4 cm'], ['180 cm', '225 cm'], ['desk/design' => 'waves', ...$rows('14 cm', '-2 cm')]),
             new DemoQuilt('Small hours', 'Ines Hallorane', 48, 1, ['44', '44', '44', '58', '58', '58']),
             new DemoQuilt('Garden wall', 'Sunniva Aldertoft', 14, 0, ['58', '58', '58', '92', '92', '92'], ['70', '104', '70', '104', '125 3/8'], ['66', '98'], [
                 'load/margins' => 'four', 'batting/kind' => 'polyester', ...$rows('12 in', '1/2 in', 'run-off'),

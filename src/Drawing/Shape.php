@@ -61,6 +61,24 @@ final readonly class Shape
         return new self('text', ['x' => self::number($x), 'y' => self::number($y), 'font-size' => self::number($size), 'text-anchor' => $anchor, 'class' => $class], $text);
     }
 
+    public function movedBy(float $x, float $y, float $scale = 1.0): self
+    {
+        $transform = \sprintf('translate(%s %s)', self::number($x), self::number($y)).(1.0 === $scale ? '' : \sprintf(' scale(%.5F)', $scale));
+
+        return new self($this->element, [...$this->attributes, 'transform' => $transform], $this->text);
+    }
+
+    /** Another copy of a mark that has this id. */
+    public static function copy(string $id, float $x, float $y): self
+    {
+        return new self('use', ['href' => '#'.$id, 'x' => self::number($x), 'y' => self::number($y)]);
+    }
+
+    public function named(string $id): self
+    {
+        return new self($this->element, [...$this->attributes, 'id' => $id], $this->text);
+    }
+
     public static function number(float $value): string
     {
         return rtrim(rtrim(\sprintf('%.2F', $value), '0'), '.');

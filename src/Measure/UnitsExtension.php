@@ -33,6 +33,15 @@ final readonly class UnitsExtension
         };
     }
 
+    /** A long way in yards or metres, to the tenth: what a thread or a machine runs. */
+    #[AsTwigFilter('in_long_units')]
+    public function inLongUnits(Length $length): string
+    {
+        return UnitSystem::Inches === $this->units->system()
+            ? number_format($length->toInches() / 36, 1).' yd'
+            : number_format($length->toMillimetres() / 1000, 1).' m';
+    }
+
     #[AsTwigFilter('yardage')]
     public function yardage(Length $length): string
     {

@@ -8,10 +8,12 @@ use App\Account\Person;
 use App\Measure\CurrentUnits;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
+use Schwung\Core\Design\LaidDesignWriter;
 use Schwung\Core\Exchange\PlanWriter;
 use Schwung\Core\Measure\LengthWriter;
 use Schwung\Core\Measure\UnitSystem;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -32,6 +34,7 @@ final class QuiltController extends AbstractController
         private readonly Workspaces $workspaces,
         private readonly SheetChanges $changes,
         private readonly CurrentUnits $units,
+        private readonly DesignChoice $designChoice,
     ) {
     }
 
@@ -50,7 +53,7 @@ final class QuiltController extends AbstractController
         $shown = $revisions->findOneOf($quilt, (int) $payload->getString('revision'))?->sheet() ?? Sheet::blank();
         $writer = new LengthWriter(UnitSystem::tryFrom($payload->getString('units')) ?? $person->units());
         $form = new SheetForm($writer, $person->studio()->timeZone());
-        $this->changes->change($quilt, static fn (Sheet $sheet): Sheet => $form->apply($payload->all('f'), $shown, $sheet));
+        $this->changes->change($quilt, fn (Sheet $sheet): Sheet => $this->designChoice->follow($sheet, $form->apply($payload->all('f'), $shown, $sheet), $quilt));
 
         return $this->after($request, $quilt, $stage);
     }
@@ -107,6 +110,18 @@ final class QuiltController extends AbstractController
         $plan = $reviewer->review($this->quilt($id, $person), $this->units->system())->plan ?? throw $this->createNotFoundException('There is no plan before top and backing are measured.');
 
         return $this->download((new PlanWriter($plan))->document(), 'plan.json');
+    }
+
+    #[Route('/design.svg', name: 'laid', methods: ['GET'])]
+    public function laid(Ulid $id, #[CurrentUser] Person $person, Reviewer $reviewer): Response
+    {
+        $quilt = $this->quilt($id, $person);
+        $laid = $reviewer->review($quilt, $this->units->system())->laid ?? throw $this->createNotFoundException('No row design is laid on this quilt.');
+
+        return new Response((new LaidDesignWriter())->write($laid, $quilt->title()), headers: [
+            'Content-Type' => 'image/svg+xml',
+            'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, 'design.svg'),
+        ]);
     }
 
     private function quilt(Ulid $id, Person $person): Quilt

@@ -7,6 +7,7 @@ namespace App\Quilt;
 use App\Quilt\Winding\PassesVerdict;
 use App\Quilt\Winding\Winding;
 use Schwung\Core\Advance\Proposal;
+use Schwung\Core\Design\LaidDesign;
 use Schwung\Core\Direction\Choice;
 use Schwung\Core\Direction\Direction;
 use Schwung\Core\Exchange\Fault;
@@ -31,6 +32,7 @@ final readonly class Review
      * @param Plan|null               $mended   of the cloth as it will be once the kept mend is done
      * @param list<PiecingPlan>       $piecings both ways, the chosen first; empty while there is nothing to piece
      * @param Winding|null            $winding  how it is worked, as far as that is known
+     * @param LaidDesign|null         $laid     the row design laid over it, where one is chosen
      * @param list<Proposal>          $proposals for better passes, best first
      * @param array<string, Standing> $stages   by name, in working order
      */
@@ -47,6 +49,7 @@ final readonly class Review
         public ?ExtensionPlan $extension,
         public array $piecings,
         public ?Winding $winding,
+        public ?LaidDesign $laid,
         public array $proposals,
         public array $stages,
         public Judgement $judgement,

@@ -23,6 +23,7 @@ final readonly class Workspace
      * @param array<string, Picture>                                         $ways     both ways round, at the stage that compares them
      * @param Wind|null                                                      $now      the pass at hand, where passes are shown
      * @param Picture|null                                                   $side     the frame from the side at that pass
+     * @param array<string, string>                                          $designs  names of row designs by word, where one can be chosen
      */
     public function __construct(
         public Quilt $quilt,
@@ -41,6 +42,7 @@ final readonly class Workspace
         public array $ways,
         public ?Wind $now,
         public ?Picture $side,
+        public array $designs,
     ) {
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Quilt;
 
+use App\Designs\DesignShelf;
 use App\Drawing\Picture;
 use App\Frames\SideDrawer;
 use App\Measure\CurrentUnits;
@@ -28,6 +29,7 @@ final readonly class Workspaces
         private Reviewer $reviewer,
         private RevisionRepository $revisions,
         private CurrentUnits $units,
+        private DesignShelf $designs,
     ) {
     }
 
@@ -58,6 +60,7 @@ final readonly class Workspaces
             'direction' === $view->stage ? $this->ways($review) : [],
             $now,
             $this->side($review, $now),
+            'passes' === $view->stage ? ['' => 'plain rows', ...$this->designs->names($quilt->studio)] : [],
         );
     }
 

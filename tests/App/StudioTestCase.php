@@ -37,21 +37,21 @@ abstract class StudioTestCase extends WebTestCase
         return $this->service(StudioOpening::class)->open(new SignUp('A studio', 'Its owner', $email, 'a long password', UnitSystem::Inches, 'UTC'));
     }
 
-    protected function frame(?Person $person = null): StudioFrame
+    protected function frame(?Person $person = null, string $name = 'North frame'): StudioFrame
     {
-        $frame = new StudioFrame(($person ?? $this->owner)->studio(), 'North frame', (new DemoStudio())->frames()['North frame']);
+        $frame = new StudioFrame(($person ?? $this->owner)->studio(), $name, (new DemoStudio())->frames()[$name]);
         $this->service(EntityManagerInterface::class)->persist($frame);
         $this->service(EntityManagerInterface::class)->flush();
 
         return $frame;
     }
 
-    /** @param array<string, string> $entries by path of the sheet */
-    protected function quilt(array $entries = [], ?Person $person = null, string $title = 'Harbour lamps'): Quilt
+    /** @param array<string, mixed> $entries by path of the sheet */
+    protected function quilt(array $entries = [], ?Person $person = null, string $title = 'Harbour lamps', ?StudioFrame $frame = null): Quilt
     {
         $person ??= $this->owner;
         $input = new NewQuilt();
-        [$input->title, $input->client, $input->frame, $input->key] = [$title, 'Odile Marrant', $this->frame($person), (string) new Ulid()];
+        [$input->title, $input->client, $input->frame, $input->key] = [$title, 'Odile Marrant', $frame ?? $this->frame($person), (string) new Ulid()];
         $sheet = Sheet::blank();
         foreach ($entries as $path => $text) {
             $sheet = $sheet->with($path, $text);
@@ -67,6 +67,15 @@ abstract class StudioTestCase extends WebTestCase
             'top/widths/top' => '68 in', 'top/widths/middle' => '68 in', 'top/widths/bottom' => '68 in',
             'top/lengths/left' => '87 1/4 in', 'top/lengths/middle' => '87 1/4 in', 'top/lengths/right' => '87 1/4 in',
             'backing/sides/top' => $across, 'backing/sides/right' => $along, 'backing/sides/bottom' => $across, 'backing/sides/left' => $along,
+        ];
+    }
+
+    /** @return array<string, mixed> the same, with batting and rows of 8 in that are scaled to end at the tail */
+    protected static function rows(): array
+    {
+        return [
+            ...self::entries(), 'batting/width' => '74 in', 'batting/length' => '93 in', 'batting/kind' => 'cotton-poly',
+            'quilting/style' => 'rows', 'quilting/row_height' => '8 in', 'load/direction' => 'as-is',
         ];
     }
 

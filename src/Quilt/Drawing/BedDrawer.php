@@ -41,7 +41,7 @@ final readonly class BedDrawer
 
         $bed = BedDrawing::of($layout, [] !== $layout->backing, null !== $review->top, $fields, $labels, $review->parts->frame?->rail->toMillimetres(), $units, $up);
 
-        return null === $now || null === $review->winding ? $bed : $bed->under((new PassBands($layout->top, $bed->canvas))->shapes($review->winding, $now));
+        return null === $now || null === $review->winding ? $bed : $bed->under((new PassBands($layout->top, $bed->canvas))->shapes($review->winding, $now, $review->laid));
     }
 
     private function layout(Review $review): BedLayout

@@ -11,6 +11,7 @@ use App\Quilt\Winding\Winding;
 use Schwung\Core\Advance\Section;
 use Schwung\Core\Advance\Stop;
 use Schwung\Core\Advance\StopKind;
+use Schwung\Core\Design\LaidDesign;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Sizing\Box;
@@ -23,11 +24,12 @@ final readonly class PassBands
     }
 
     /** @return list<Shape> */
-    public function shapes(Winding $winding, Wind $now): array
+    public function shapes(Winding $winding, Wind $now, ?LaidDesign $laid): array
     {
         return [
             ...array_merge(...array_map(fn (Wind $wind): array => $this->band($wind, $now), $winding->winds)),
             ...$this->rows($winding),
+            ...(null === $laid ? [] : $this->design($laid)),
             ...(\count($winding->sections) > 1 ? array_merge(...array_map($this->section(...), $winding->sections)) : []),
             ...array_merge([], ...array_map($this->stop(...), $winding->stops)),
             ...array_map(fn (Wind $wind): Shape => $this->number($wind, $now), $winding->winds),
@@ -64,6 +66,18 @@ final readonly class PassBands
         }
 
         return $shapes;
+    }
+
+    /** @return list<Shape> one repeat and its copies, in every row */
+    private function design(LaidDesign $laid): array
+    {
+        $places = $laid->places();
+        $first = array_shift($places);
+
+        return null === $first ? [] : [
+            Shape::path($laid->path->toPathData(), 'stitched')->movedBy($first[0], $first[1], $laid->scale)->named('repeat'),
+            ...array_map(static fn (array $place): Shape => Shape::copy('repeat', $place[0] - $first[0], $place[1] - $first[1]), $places),
+        ];
     }
 
     /** @return list<Shape> */

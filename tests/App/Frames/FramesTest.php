@@ -11,6 +11,7 @@ use App\Frames\StudioFrameRepository;
 use App\Measure\LengthTransformer;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Schwung\Core\Measure\UnitSystem;
 use Tests\App\StudioTestCase;
 
 #[CoversClass(FramesController::class)]
@@ -68,7 +69,62 @@ final class FramesTest extends StudioTestCase
         yield 'zero' => [['frame[throat]' => '0'], 'accepted is more than zero and up to 300 in'];
         yield 'negative' => [['frame[backAllowance]' => '-1'], 'accepted is zero or more'];
         yield 'absurd' => [['frame[rail]' => '400'], 'up to 300 in or 762 cm'];
+        yield 'a throat within what is kept free' => [['frame[throat]' => '5'], 'The throat must be longer'];
         yield 'a rail within what is out of reach' => [['frame[unreachableLeft]' => '130'], 'The rail must be longer'];
+    }
+
+    public function testAFrameInUseIsNotChangedSilently(): void
+    {
+        $frame = $this->frame();
+        $quilt = $this->quilt(self::rows(), frame: $frame);
+        $this->browser->request('GET', "/quilts/{$quilt->id()}/passes");
+        $this->browser->submitForm('It is on the frame');
+        $this->browser->request('GET', "/frames/{$frame->id()}");
+        $this->browser->submitForm('Save the frame', ['frame[throat]' => '18']);
+        self::assertResponseStatusCodeSame(422);
+        self::assertSelectorTextContains('main form', 'Harbour lamps is on this frame');
+        self::assertInputValueSame('frame[throat]', '18');
+        $this->browser->submitForm('Save the frame', ['frame[throat]' => '18', 'frame[changeLoaded]' => '1']);
+        self::assertResponseRedirects('/frames', 303);
+
+        $this->browser->request('GET', "/quilts/{$quilt->id()}/passes");
+        $this->browser->submitForm('It is off the frame');
+        $this->browser->request('GET', "/frames/{$frame->id()}");
+        self::assertSelectorNotExists('#frame_changeLoaded');
+    }
+
+    public function testTheNameOfAFrameInUseMayChange(): void
+    {
+        $frame = $this->frame();
+        $quilt = $this->quilt(self::rows(), frame: $frame);
+        $this->browser->request('GET', "/quilts/{$quilt->id()}/passes");
+        $this->browser->submitForm('It is on the frame');
+        $this->browser->request('GET', "/frames/{$frame->id()}");
+        $this->browser->submitForm('Save the frame', ['frame[name]' => 'Northernmost frame']);
+
+        self::assertResponseRedirects('/frames', 303);
+    }
+
+    public function testVerdictsFollowTheFrame(): void
+    {
+        $frame = $this->frame();
+        $quilt = $this->quilt(self::rows(), frame: $frame);
+        $this->browser->request('GET', "/frames/{$frame->id()}");
+        $this->browser->submitForm('Save the frame', ['frame[throat]' => '13']);
+
+        self::assertStringContainsString('does not fit', $this->reloaded($quilt)->verdict(UnitSystem::Inches));
+    }
+
+    public function testTheFrameIsDrawnFromTheSideAndFromAbove(): void
+    {
+        $parts = ['North frame' => 'top roller', 'Window frame' => 'front pole', 'Attic frame' => 'backing roller'];
+        $frames = array_map(fn (string $name): string => (string) $this->frame(name: $name)->id(), array_keys($parts));
+        foreach (array_combine($frames, $parts) as $id => $part) {
+            $page = $this->browser->request('GET', "/frames/$id");
+            self::assertCount(2, $page->filter('figure > svg'));
+            self::assertStringContainsString($part, $page->filter('figure > svg')->text());
+            self::assertStringContainsString('Is this the true throat?', $page->filter('main')->text());
+        }
     }
 
     public function testAnotherStudiosFrameIsNotThere(): void

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Designs;
+
+use App\Account\Studio;
+use Doctrine\DBAL\Types\Types;
+use Doctrine\ORM\Mapping as ORM;
+use Schwung\Core\Design\StitchPath;
+use Schwung\Core\Measure\Length;
+use Symfony\Bridge\Doctrine\Types\UlidType;
+use Symfony\Component\Uid\Ulid;
+
+/** A row design of a studio. Only the measured stitch path is kept, never the file that was sent. */
+#[ORM\Entity(repositoryClass: StudioDesignRepository::class)]
+class StudioDesign
+{
+    #[ORM\Id, ORM\Column(type: UlidType::NAME)]
+    private Ulid $id;
+
+    /** The d attribute of the path, in millimetres. */
+    #[ORM\Column(type: Types::TEXT, length: 4_294_967_295)]
+    private string $path;
+
+    #[ORM\Column(type: Types::BIGINT)]
+    private int $heightNm;
+
+    #[ORM\Column(type: Types::BIGINT)]
+    private int $widthNm;
+
+    #[ORM\Column(type: Types::BIGINT)]
+    private int $stitchedNm;
+
+    public function __construct(
+        #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)] public readonly Studio $studio,
+        #[ORM\Column(length: 80)] public readonly string $name,
+        StitchPath $path,
+    ) {
+        $this->id = new Ulid();
+        $this->path = $path->toPathData();
+        $this->heightNm = $path->height()->nanometres;
+        $this->widthNm = $path->repeat()->nanometres;
+        $this->stitchedNm = $path->stitched()->nanometres;
+    }
+
+    public function id(): Ulid
+    {
+        return $this->id;
+    }
+
+    public function path(): StitchPath
+    {
+        return StitchPath::fromPathData($this->path);
+    }
+
+    public function pathData(): string
+    {
+        return $this->path;
+    }
+
+    public function height(): Length
+    {
+        return Length::ofNanometres($this->heightNm);
+    }
+
+    public function repeat(): Length
+    {
+        return Length::ofNanometres($this->widthNm);
+    }
+
+    public function stitched(): Length
+    {
+        return Length::ofNanometres($this->stitchedNm);
+    }
+}

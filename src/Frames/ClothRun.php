@@ -52,7 +52,7 @@ final readonly class ClothRun
     /** @return list<array{float, float}> from the leveller, under the roll and up its back */
     private function takenUp(): array
     {
-        $from = [FrameKind::Clamp === $this->side->kind ? $this->side->takeupX + $this->state->radius + 40 : $this->side->leveller(), 0.0];
+        $from = [$this->side->leveller(), 0.0];
         $angle = $this->tangentAngle($from);
         $points = [[$this->side->frontBar, 0.0], $from];
         for ($i = 0; $i <= self::CORNERS; ++$i) {

@@ -61,10 +61,10 @@ final readonly class SideGeometry
         return $this->throat - $this->front;
     }
 
-    /** The bar that keeps the bed level, just in front of the take-up roller. */
+    /** The bar that keeps the bed level, just before what is kept free at the back ends. */
     public function leveller(): float
     {
-        return $this->takeupX + $this->bareRadius + 22;
+        return $this->back - 9;
     }
 
     public function hasTopRoller(): bool

@@ -120,12 +120,26 @@ for (const [width, height] of [
 ]) {
   test(`every page is accessible and keeps its width at ${width} × ${height}`, async ({ page }) => {
     await page.setViewportSize({ width, height });
-    const hrefs = ["/", "/frames", "/frames/new", "/people", "/quilts/new", "/quilts/import"];
+    const hrefs = [
+      "/",
+      "/frames",
+      "/frames/new",
+      "/designs",
+      "/settings/practice",
+      "/people",
+      "/quilts/new",
+      "/quilts/import",
+    ];
     for (const [title, stage] of [
       ["Full sails", "measure"],
       ["Salt stairs", "backing"],
       ["Moth and candle", "backing"],
       ["Great meadow", "backing"],
+      ["Otter creek", "direction"],
+      ["Unopened parcel", "direction"],
+      ["Harbour lamps", "passes"],
+      ["Winter coat", "passes"],
+      ["Long table", "passes"],
     ]) {
       await openQuilt(page, title, stage);
       hrefs.push(new URL(page.url()).pathname);
@@ -143,8 +157,14 @@ for (const [width, height] of [
 
 test("the dark variant has contrast too", async ({ page }) => {
   await page.emulateMedia({ colorScheme: "dark" });
-  for (const title of ["Salt stairs", "Full sails"]) {
-    await openQuilt(page, title, "backing");
+  for (const [title, stage] of [
+    ["Salt stairs", "backing"],
+    ["Full sails", "backing"],
+    ["Otter creek", "direction"],
+    ["Winter coat", "passes"],
+    ["Long table", "passes"],
+  ]) {
+    await openQuilt(page, title, stage);
     await expectAccessible(page);
   }
 });

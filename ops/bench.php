@@ -5,10 +5,25 @@ declare(strict_types=1);
 // The measuring half of bin/bench: "core" for the core and the command, "pages URL QUILTS" for the pages of a server.
 
 use App\Demo\DemoCommand;
+use Schwung\Core\Advance\Finish;
+use Schwung\Core\Advance\Quilting;
+use Schwung\Core\Advance\RowDesign;
 use Schwung\Core\Exchange\JobReader;
 use Schwung\Core\Exchange\JsonText;
 use Schwung\Core\Exchange\PlanWriter;
+use Schwung\Core\Frame\Frame;
+use Schwung\Core\Frame\FrameKind;
+use Schwung\Core\Material\Backing;
+use Schwung\Core\Material\Batting;
+use Schwung\Core\Material\BattingKind;
+use Schwung\Core\Material\SeamKind;
+use Schwung\Core\Material\Top;
+use Schwung\Core\Material\TopSeam;
+use Schwung\Core\Measure\Length;
+use Schwung\Core\Measure\UnitSystem;
+use Schwung\Core\Plan\Job;
 use Schwung\Core\Plan\Planner;
+use Schwung\Core\Practice\Load;
 use Schwung\Core\Practice\Practice;
 
 require dirname(__DIR__).'/vendor/autoload.php';
@@ -39,6 +54,36 @@ function row(string $what, string ...$figures): void
     echo '| ', implode(' | ', [$what, ...$figures]), " |\n";
 }
 
+/** A square quilt of block work, sizes in inches. */
+function blocks(float $size, int $seams, float $throat): Job
+{
+    $at = array_map(static fn (int $i): TopSeam => new TopSeam(Length::inches($i * $size / ($seams + 1)), SeamKind::Block), range(1, $seams));
+
+    return square($size, $throat, $at, Quilting::blocks());
+}
+
+/** A square quilt of rows, sizes in inches. */
+function rows(float $size, float $height, float $throat): Job
+{
+    return square($size, $throat, [], Quilting::rows(new RowDesign(Length::inches($height), Length::inches(0.1), Length::inches(0.5), Finish::FitScale)), 10);
+}
+
+/**
+ * @param list<TopSeam> $seams  both ways
+ * @param float         $roller its diameter; a thick one grows slowly
+ */
+function square(float $size, float $throat, array $seams, Quilting $quilting, float $roller = 2): Job
+{
+    $in = Length::inches(...);
+    [$w, $b] = [$in($size), $in($size + 10)];
+    $frame = new Frame(FrameKind::Roller, $in($size + 20), $in(0), $in(0), $in($throat), $in(3), $in(3), $in(7)->plus($in($roller)), $in($roller), $in(24), $in($size + 15), 36);
+
+    return new Job(
+        'bench', UnitSystem::Inches, new Top($w, $w, $w, $w, $w, $w, seamsAcross: $seams, seamsAlong: $seams),
+        new Backing($b, $b, $b, $b, $in(($size + 10) * M_SQRT2)), new Batting($in($size + 5), $in($size + 5), BattingKind::Cotton), $frame, new Load(), $quilting,
+    );
+}
+
 function measureCore(): void
 {
     $root = dirname(__DIR__);
@@ -49,6 +94,11 @@ function measureCore(): void
             (new PlanWriter((new Planner(new Practice()))->plan((new JobReader())->read((new JsonText())->decode($text)))))->document();
         });
         row("plans a second, one process, job \"$case\"", number_format(1000 / $milliseconds));
+    }
+    $planner = new Planner(new Practice());
+    foreach (['plan of 120 × 120 in with 60 block seams each way, one process' => blocks(120, 60, 20), 'worst case, blocks: the same on a throat of 7.35 in' => blocks(120, 60, 7.35), 'worst case, rows: 300 × 300 in, a row of 1 3/8 in a pass' => rows(300, 1.375, 8.7)] as $what => $job) {
+        $passes = $planner->plan($job)->chosenPlan()->course?->passes->count();
+        row($what, sprintf('%.1f ms, %d passes', timed(60, static fn () => $planner->plan($job)), $passes));
     }
     $php = escapeshellarg(PHP_BINARY);
     $bare = timed(15, static fn () => exec("$php -r ".escapeshellarg("require '$root/vendor/autoload.php';")));
@@ -97,9 +147,11 @@ function measurePages(string $server, string $quilts): void
     fetch("$server/sign-in", $cookies, ['_csrf_token' => $token[1] ?? '', 'email' => DemoCommand::EMAIL, 'password' => DemoCommand::PASSWORD]);
     preg_match_all('~/quilts/[^/"]+/(?:backing|measure)~', fetch("$server/", $cookies)[0], $found);
     $quilt = (string) preg_replace('~/[a-z]+$~', '', $found[0][3] ?? '');
+    preg_match('~/quilts/[^/"]+/~', fetch("$server/?q=harbour", $cookies)[0], $found);
+    $lamps = rtrim($found[0] ?? '', '/');
     $pages = [
         'floor' => '/floor', 'bench' => '/', 'bench, search' => '/?q=lamps', 'bench, page 2' => '/?page=2', 'measure' => "$quilt/measure",
-        'backing' => "$quilt/backing", 'backing, trying strips' => "$quilt/backing?try=extend", 'print sheet' => "$quilt/sheet", 'frames' => '/frames',
+        'backing' => "$quilt/backing", 'direction' => "$quilt/direction", 'passes, a design laid' => "$lamps/passes?pass=4", 'backing, trying strips' => "$quilt/backing?try=extend", 'print sheet' => "$quilt/sheet", 'frames' => '/frames',
     ];
     echo "| page, $quilts quilts | server time | times the floor | bytes | times the floor |\n|---|---|---|---|---|\n";
     $floor = null;

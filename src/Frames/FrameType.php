@@ -28,17 +28,17 @@ final class FrameType extends AbstractType
                 FrameKind::Clamp => 'poles with spring clamps',
                 FrameKind::ClampWithRollers => 'clamps, with added rollers',
             }])
-            ->add('rail', LengthType::class, ['label' => 'Rail', 'help' => 'A: the whole length that the machine can run.'])
-            ->add('unreachableLeft', LengthType::class, ['label' => 'Out of reach, left', 'help' => 'B: from the rail\'s left end to where the needle first gets.', 'required' => false, 'may_be_zero' => true])
-            ->add('unreachableRight', LengthType::class, ['label' => 'Out of reach, right', 'help' => 'C: the same at the right end.', 'required' => false, 'may_be_zero' => true])
-            ->add('throat', LengthType::class, ['label' => 'Throat', 'help' => 'D: from the needle to the back of the arm. See "Is this the true throat?"'])
-            ->add('armClearance', LengthType::class, ['label' => 'Arm clearance', 'help' => 'E: the height free under the arm for the roll.'])
-            ->add('takeupDiameter', LengthType::class, ['label' => 'Take-up roller', 'help' => 'F: across the bare roller.'])
-            ->add('frontAllowance', LengthType::class, ['label' => 'Kept free in front', 'help' => 'G: usually 3 in before the front bar.', 'required' => false, 'may_be_zero' => true])
-            ->add('backAllowance', LengthType::class, ['label' => 'Kept free at the back', 'help' => 'H: usually 3 in before the take-up.', 'required' => false, 'may_be_zero' => true])
-            ->add('bedSpan', LengthType::class, ['label' => 'Bed', 'help' => 'I: from the front bar to the take-up.', 'required' => false])
-            ->add('leaderLength', LengthType::class, ['label' => 'Leader length', 'help' => 'J: from the roller to its free edge.', 'required' => false])
-            ->add('leaderWidth', LengthType::class, ['label' => 'Leader width', 'help' => 'K: along the roller.', 'required' => false])
+            ->add('rail', LengthType::class, ['label' => 'Rail', 'help' => 'The whole length that the machine can run.'])
+            ->add('unreachableLeft', LengthType::class, ['label' => 'Out of reach, left', 'help' => 'From the rail\'s left end to where the needle first gets.', 'required' => false, 'may_be_zero' => true])
+            ->add('unreachableRight', LengthType::class, ['label' => 'Out of reach, right', 'help' => 'The same at the right end.', 'required' => false, 'may_be_zero' => true])
+            ->add('throat', LengthType::class, ['label' => 'Throat', 'help' => 'From the needle to the back of the arm. See "Is this the true throat?"'])
+            ->add('armClearance', LengthType::class, ['label' => 'Arm clearance', 'help' => 'The height free under the arm for the roll.'])
+            ->add('takeupDiameter', LengthType::class, ['label' => 'Take-up roller', 'help' => 'Across the bare roller.'])
+            ->add('frontAllowance', LengthType::class, ['label' => 'Kept free in front', 'help' => 'Usually 3 in before the front bar.', 'required' => false, 'may_be_zero' => true])
+            ->add('backAllowance', LengthType::class, ['label' => 'Kept free at the back', 'help' => 'Usually 3 in before the take-up.', 'required' => false, 'may_be_zero' => true])
+            ->add('bedSpan', LengthType::class, ['label' => 'Bed', 'help' => 'From the front bar to the take-up.', 'required' => false])
+            ->add('leaderLength', LengthType::class, ['label' => 'Leader length', 'help' => 'From the roller to its free edge.', 'required' => false])
+            ->add('leaderWidth', LengthType::class, ['label' => 'Leader width', 'help' => 'Along the roller.', 'required' => false])
             ->add('ratchetTeeth', IntegerType::class, ['label' => 'Ratchet teeth', 'help' => 'Count once round; leave empty for a motor.', 'required' => false])
             ->add('methods', EnumType::class, ['label' => 'Ways of holding at hand', 'class' => HoldingSystem::class, 'multiple' => true, 'expanded' => true, 'required' => false, 'choice_label' => static fn (HoldingSystem $system): string => str_replace('-', ' ', $system->value)]);
         if (true === $options['is_loaded']) {

@@ -11,35 +11,43 @@ use App\Drawing\Shape;
 use Schwung\Core\Frame\Frame;
 use Schwung\Core\Frame\FrameKind;
 use Schwung\Core\Measure\Phrase;
+use Schwung\Core\Measure\Point;
 
-/** Draws a frame from its left end: bare with the letters of its measures, or with a quilt wound on so far. */
+/** Draws a frame from its left end: bare with a place for each measure, or with a quilt wound on so far. */
 final readonly class SideDrawer
 {
     private const FLOOR = 205.0;
 
+    /** With a place on each dimension for the field of its measure. */
     public function bare(Frame $frame): Picture
     {
         $side = SideGeometry::of($frame);
-        $canvas = $this->canvas($side, 640, 400);
-        $pen = new Pen($canvas);
+        $canvas = $this->canvas($side, 700, 520, 240);
+        $spans = [
+            'backAllowance' => [0, 72, $side->back, 72],
+            'frontAllowance' => [$side->stitchedTo(), 72, $side->needle(), 72],
+            'throat' => [0, 132, $side->needle(), 132],
+            'bedSpan' => [$side->takeupX, 192, $side->frontBar, 192],
+            'armClearance' => [0.62 * $side->needle(), -$side->arm, 0.62 * $side->needle(), 0],
+            'takeupDiameter' => [$side->takeupX - $side->bareRadius, $side->takeupY + $side->bareRadius + 26, $side->takeupX + $side->bareRadius, $side->takeupY + $side->bareRadius + 26],
+        ];
 
-        return new Picture($canvas, 'The frame from the side, needle toward you. D throat, E arm clearance, F take-up roller, G and H kept free, I bed.', [
+        return new Picture($canvas, 'The frame from the side, the quilter at the right.', [
             ...$this->machine($side),
             Shape::circle($side->takeupX, $side->takeupY, $side->bareRadius, 'roller'),
             ...$this->bars($side, $canvas),
-            ...$pen->dimension(0, 78, $side->throat, 78, 'D', size: 16),
-            ...$pen->dimension($side->needle() - 60, -$side->arm, $side->needle() - 60, 0, 'E', size: 16),
-            ...$pen->dimension($side->takeupX - $side->bareRadius, $side->takeupY + $side->bareRadius + 26, $side->takeupX + $side->bareRadius, $side->takeupY + $side->bareRadius + 26, 'F', size: 16),
-            ...$pen->dimension($side->stitchedTo(), 44, $side->needle(), 44, 'G', size: 16),
-            ...$pen->dimension(0, 44, $side->back, 44, 'H', size: 16),
-            ...$pen->dimension($side->takeupX, 116, $side->frontBar, 116, 'I', size: 16),
+            ...array_merge(...array_values(array_map(static fn (array $span): array => (new Pen($canvas))->span(...$span), $spans))),
+        ], [
+            ...array_map(static fn (array $span): Point => new Point(($span[0] + $span[2]) / 2, ($span[1] + $span[3]) / 2), $spans),
+            'takeupDiameter' => new Point($side->takeupX + 64, $spans['takeupDiameter'][1] + 8),
+            'backAllowance' => new Point(max($side->back / 2, 20), 72),
         ]);
     }
 
     public function wound(Frame $frame, WoundState $state): Picture
     {
         $side = SideGeometry::of($frame, $state->startRadius);
-        $canvas = $this->canvas($side, 330, 225);
+        $canvas = $this->canvas($side, 330, 225, self::FLOOR);
         $pen = new Pen($canvas);
         $begin = $side->back + $state->radius - $state->startRadius;
 
@@ -55,10 +63,10 @@ final readonly class SideDrawer
         ]);
     }
 
-    private function canvas(SideGeometry $side, int $wide, int $high): Canvas
+    private function canvas(SideGeometry $side, int $wide, int $high, float $bottom): Canvas
     {
         return Canvas::around(
-            ['left' => -52, 'top' => -$side->arm - 70, 'right' => $side->frontBar + (FrameKind::Roller === $side->kind ? 95 : 150), 'bottom' => self::FLOOR],
+            ['left' => -52, 'top' => -$side->arm - 70, 'right' => $side->frontBar + (FrameKind::Roller === $side->kind ? 95 : 150), 'bottom' => $bottom],
             $wide, $high, ['left' => 6, 'top' => 6, 'right' => 6, 'bottom' => 6],
         );
     }

@@ -11,8 +11,9 @@ use App\Drawing\Shape;
 use Schwung\Core\Frame\Frame;
 use Schwung\Core\Frame\FrameKind;
 use Schwung\Core\Measure\Length;
+use Schwung\Core\Measure\Point;
 
-/** Draws a frame from above with the letters of its measures; what is not entered yet at a usual size. */
+/** Draws a frame from above with a place for each measure; what is not entered yet at a usual size. */
 final readonly class TopDrawer
 {
     public function draw(Frame $frame): Picture
@@ -20,27 +21,33 @@ final readonly class TopDrawer
         $mm = static fn (?Length $length, float $usual): float => null !== $length && $length->isPositive() ? $length->toMillimetres() : $usual;
         $rail = $mm($frame->rail, 3000);
         [$half, $deep] = [$rail / 2, $rail * 0.3];
-        $canvas = Canvas::around(['left' => -$half, 'top' => 0, 'right' => $half, 'bottom' => $deep], 640, 262, ['left' => 14, 'top' => 40, 'right' => 14, 'bottom' => 34]);
+        $canvas = Canvas::around(['left' => -$half, 'top' => 0, 'right' => $half, 'bottom' => $deep], 700, 350, ['left' => 14, 'top' => 26, 'right' => 14, 'bottom' => 100]);
         $bar = $canvas->px(9);
-        $pen = new Pen($canvas);
         [$left, $right] = [$frame->unreachableLeft->toMillimetres(), $frame->unreachableRight->toMillimetres()];
-        $hasLeader = $frame->kind->hasLeaders();
-        [$wide, $long] = [$mm($frame->leaderWidth, $rail * 0.92), min($deep * 0.45, $mm($frame->leaderLength, 500) * 0.4)];
+        [$wide, $long] = [$mm($frame->leaderWidth, $rail * 0.92), min($deep * 0.5, $mm($frame->leaderLength, 500) * 0.45)];
+        $below = $deep + $canvas->px(28);
+        $spans = [
+            'rail' => [-$half, $deep + $canvas->px(64), $half, $deep + $canvas->px(64)],
+            ...($left > 0 ? ['unreachableLeft' => [-$half, $below, -$half + $left, $below]] : []),
+            ...($right > 0 ? ['unreachableRight' => [$half - $right, $below, $half, $below]] : []),
+            ...($frame->kind->hasLeaders() ? [
+                'leaderWidth' => [-$wide / 2, $bar + $long + $canvas->px(26), $wide / 2, $bar + $long + $canvas->px(26)],
+                'leaderLength' => [$wide * 0.36, $bar, $wide * 0.36, $bar + $long],
+            ] : []),
+        ];
 
-        return new Picture($canvas, 'The frame from above, take-up at the top. A rail, B and C out of reach, J and K the leader.', [
+        return new Picture($canvas, 'The frame from above, the quilter at the bottom.', [
             Shape::box(-$half, $bar, $left, $deep - $bar, 'unreachable', 'url(#short)'),
             Shape::box($half - $right, $bar, $right, $deep - $bar, 'unreachable', 'url(#short)'),
-            ...($hasLeader ? [
-                Shape::box(-$wide / 2, $bar, $wide, $long, 'leader', 'url(#hatch)'),
-                ...$pen->dimension(-$wide / 2, $bar + $long + $canvas->px(18), $wide / 2, $bar + $long + $canvas->px(18), 'K', size: 16),
-                ...$pen->dimension($wide * 0.34, $bar, $wide * 0.34, $bar + $long, 'J', size: 16),
-            ] : []),
+            ...($frame->kind->hasLeaders() ? [Shape::box(-$wide / 2, $bar, $wide, $long, 'leader', 'url(#hatch)')] : []),
             Shape::box(-$half, 0, $rail, $bar, 'rail'),
             Shape::box(-$half, $deep - $bar, $rail, $bar, 'rail'),
             Shape::text(0, -$canvas->px(8), FrameKind::Clamp === $frame->kind ? 'back pole' : 'take-up roller', $canvas->px(12), 'text-soft-svg', 'middle'),
-            ...$pen->dimension(-$half, $deep + $canvas->px(22), $half, $deep + $canvas->px(22), 'A', size: 16),
-            ...($left > 0 ? $pen->dimension(-$half, $deep - $canvas->px(26), -$half + $left, $deep - $canvas->px(26), 'B', size: 16) : []),
-            ...($right > 0 ? $pen->dimension($half - $right, $deep - $canvas->px(26), $half, $deep - $canvas->px(26), 'C', size: 16) : []),
+            ...array_merge(...array_values(array_map(static fn (array $span): array => (new Pen($canvas))->span(...$span), $spans))),
+        ], [
+            ...array_map(static fn (array $span): Point => new Point(($span[0] + $span[2]) / 2, ($span[1] + $span[3]) / 2), $spans),
+            'unreachableLeft' => new Point(-$half + $canvas->px(50), $below + $canvas->px(2)),
+            'unreachableRight' => new Point($half - $canvas->px(50), $below + $canvas->px(2)),
         ]);
     }
 }

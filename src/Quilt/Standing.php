@@ -15,7 +15,7 @@ enum Standing: string
     public function word(): string
     {
         return match ($this) {
-            self::Open => 'to measure',
+            self::Open => 'open',
             self::Fine => 'fine',
             self::Decide => 'needs a decision',
             self::Stuck => 'stuck',

@@ -121,8 +121,9 @@ final class FramesTest extends StudioTestCase
         $frames = array_map(fn (string $name): string => (string) $this->frame(name: $name)->id(), array_keys($parts));
         foreach (array_combine($frames, $parts) as $id => $part) {
             $page = $this->browser->request('GET', "/frames/$id");
-            self::assertCount(2, $page->filter('figure > svg'));
-            self::assertStringContainsString($part, $page->filter('figure > svg')->text());
+            self::assertCount(2, $page->filter('figure svg'));
+            self::assertStringContainsString($part, $page->filter('figure svg')->text());
+            self::assertGreaterThanOrEqual(8, $page->filter('figure input')->count(), 'a field at each dimension');
             self::assertStringContainsString('Is this the true throat?', $page->filter('main')->text());
         }
     }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Exchange;
 
+use Schwung\Core\Attachment\HoldHabit;
 use Schwung\Core\Attachment\HoldingSystem;
+use Schwung\Core\Attachment\PinSchool;
+use Schwung\Core\Attachment\StockPiece;
 use Schwung\Core\Practice\CustomMargins;
 use Schwung\Core\Practice\DirectionWish;
 use Schwung\Core\Practice\FloatKind;
@@ -14,7 +17,6 @@ use Schwung\Core\Practice\MarginSchool;
 /** Reads the member "load" of a job. An end without a method is pinned. */
 final readonly class LoadReader
 {
-    private const PIN_SCHOOLS = ['end-to-end', 'hand', 'ticks', 'wide', 'closer-on-pull'];
     private const NAMED_SCHOOLS = ['three', 'four', 'five', 'short-frame', 'worked-out'];
 
     public function read(Node $node): ?Load
@@ -25,14 +27,14 @@ final readonly class LoadReader
         $isCustom = $members['margins']->value instanceof \stdClass;
         $custom = $isCustom ? $this->custom($members['margins']) : null;
         $named = $isCustom ? null : $members['margins']->oneOf(self::NAMED_SCHOOLS);
-        $lead = $this->holding($members['lead']);
-        $tail = $this->holding($members['tail']);
+        [$lead, $leadHabit] = $this->holding($members['lead']);
+        [$tail, $tailHabit] = $this->holding($members['tail']);
         $planned = $members['planned']->isMissing() ? null : $members['planned']->moment();
         if (null === $direction || null === $float || (null === $named && null === $custom)) {
             return null;
         }
 
-        return new Load($direction, null === $named ? MarginSchool::Custom : MarginSchool::from($named), $custom, $float, $lead, $tail, $planned);
+        return new Load($direction, null === $named ? MarginSchool::Custom : MarginSchool::from($named), $custom, $float, $lead, $tail, $planned, $leadHabit, $tailHabit);
     }
 
     private function custom(Node $node): ?CustomMargins
@@ -43,21 +45,26 @@ final readonly class LoadReader
         return null === $lead || null === $tail || null === $left || null === $right ? null : new CustomMargins($lead, $tail, $left, $right);
     }
 
-    private function holding(Node $node): HoldingSystem
+    /** @return array{HoldingSystem, HoldHabit} */
+    private function holding(Node $node): array
     {
         if ($node->isMissing()) {
-            return HoldingSystem::Pins;
+            return [HoldingSystem::Pins, new HoldHabit()];
         }
         $members = $node->members(['method', 'school', 'stock']);
-        if (!$members['school']->isMissing()) {
-            $members['school']->oneOf(self::PIN_SCHOOLS);
-        }
+        $school = $members['school']->isMissing() ? null : $members['school']->word(PinSchool::class);
+        $stock = [];
         foreach ($members['stock']->items() as $item) {
             $piece = $item->members(['length', 'count']);
-            $piece['length']->size();
-            $piece['count']->count(10_000);
+            [$length, $count] = [$piece['length']->size(), $piece['count']->count(10_000)];
+            if (null !== $length && null !== $count) {
+                $stock[] = new StockPiece($length, $count);
+            }
         }
 
-        return ($members['method']->isMissing() ? null : $members['method']->word(HoldingSystem::class)) ?? HoldingSystem::Pins;
+        return [
+            ($members['method']->isMissing() ? null : $members['method']->word(HoldingSystem::class)) ?? HoldingSystem::Pins,
+            new HoldHabit($school ?? PinSchool::Hand, $stock),
+        ];
     }
 }

@@ -26,7 +26,7 @@ final readonly class PlanCommand
     public function run(?string $file, $in, $out, $err): int
     {
         try {
-            $job = (new JobReader())->read((new JsonText())->decode($this->text($file, $in)));
+            $job = (new JobReader())->read((new DocumentInput())->read($file, $in));
         } catch (FaultyDocument $exception) {
             fwrite($err, $exception->getMessage()."\n");
 
@@ -39,23 +39,5 @@ final readonly class PlanCommand
         }
 
         return [] === $plan->errors() ? 0 : self::CANNOT_BE_CARRIED_OUT;
-    }
-
-    /** @param resource $in */
-    private function text(?string $file, $in): string
-    {
-        $text = match (true) {
-            null === $file => throw $this->unreadable('no file is named; give a file, or - for standard input.'),
-            '-' === $file => stream_get_contents($in, JsonText::LARGEST_BYTES + 1),
-            is_file($file) && is_readable($file) => file_get_contents($file, length: JsonText::LARGEST_BYTES + 1),
-            default => throw $this->unreadable(\sprintf('the file "%s" cannot be read.', $file)),
-        };
-
-        return false === $text ? '' : $text;
-    }
-
-    private function unreadable(string $message): FaultyDocument
-    {
-        return FaultyDocument::with([new Fault('', $message)]);
     }
 }

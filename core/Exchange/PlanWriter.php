@@ -9,6 +9,9 @@ use Schwung\Core\Advance\Pass;
 use Schwung\Core\Advance\RowLayout;
 use Schwung\Core\Advance\Stop;
 use Schwung\Core\Advance\TurnRound;
+use Schwung\Core\Attachment\Attachment;
+use Schwung\Core\Attachment\HoldingSystem;
+use Schwung\Core\Attachment\Piece;
 use Schwung\Core\Direction\Blocker;
 use Schwung\Core\Direction\DirectionPlan;
 use Schwung\Core\Measure\Figure;
@@ -45,6 +48,7 @@ final readonly class PlanWriter
             'decided_by' => $this->plan->choice->decidedBy->value,
             'margins' => array_map($this->worked(...), $margins),
             ...(null === $this->plan->batting ? [] : ['batting' => $this->batting($this->plan->batting)]),
+            ...$this->attachments(),
             ...$this->course($this->plan->chosenPlan()->course),
             'findings' => array_map($this->finding(...), $this->plan->findings),
             'errors' => array_map($this->finding(...), $this->plan->errors()),
@@ -127,6 +131,34 @@ final readonly class PlanWriter
             'passes' => $turnRound->count(),
             'least_depth' => $this->figure(Figure::left($turnRound->leastDepth())),
             'roll_diameter' => $this->figure(Figure::measured($turnRound->rollDiameter())),
+        ];
+    }
+
+    /** @return array{attachments?: array<string, mixed>} left out where nothing is known */
+    private function attachments(): array
+    {
+        $known = array_map($this->attachment(...), array_filter($this->plan->attachments));
+
+        return [] === $known ? [] : ['attachments' => $known];
+    }
+
+    /** @return array<string, mixed> */
+    private function attachment(Attachment $attachment): array
+    {
+        $minutes = round($attachment->minutes(), 2);
+        if (HoldingSystem::ChannelClips === $attachment->system) {
+            $pieces = array_map(fn (Piece $piece): array => ['length' => $this->place($piece->length()), 'from' => $this->place($piece->from), 'to' => $this->place($piece->to)], $attachment->pieces);
+
+            return ['method' => $attachment->system->value, 'pieces' => $pieces, 'minutes' => $minutes];
+        }
+
+        return [
+            'method' => $attachment->system->value,
+            'count' => $attachment->count(),
+            ...(null === $attachment->spacing ? [] : ['spacing' => $this->worked($attachment->spacing)]),
+            'positions' => array_map(fn (Piece $piece): array => $this->place($piece->centre()), $attachment->pieces),
+            ...(HoldingSystem::Magnets === $attachment->system ? ['order' => array_map(fn (Piece $piece): array => $this->place($piece->centre()), $attachment->inOrder())] : []),
+            'minutes' => $minutes,
         ];
     }
 

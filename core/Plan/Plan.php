@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Plan;
 
+use Schwung\Core\Attachment\Attachment;
 use Schwung\Core\Direction\Choice;
 use Schwung\Core\Direction\Direction;
 use Schwung\Core\Direction\DirectionPlan;
@@ -17,6 +18,7 @@ final readonly class Plan
 {
     /**
      * @param array{as-is: DirectionPlan, turned: DirectionPlan} $directions
+     * @param array{lead: Attachment|null, tail: Attachment|null} $attachments null where clips are wanted and none are named
      * @param list<Finding>                                      $findings
      * @param list<string>                                       $skipped    JSON pointers of missing parts that something needs
      */
@@ -28,6 +30,7 @@ final readonly class Plan
         public array $directions,
         public Choice $choice,
         public ?BattingCheck $batting,
+        public array $attachments,
         public array $findings,
         public array $skipped,
     ) {

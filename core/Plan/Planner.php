@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Plan;
 
+use Schwung\Core\Attachment\Attachment;
+use Schwung\Core\Attachment\AttachmentRule;
+use Schwung\Core\Attachment\End;
+use Schwung\Core\Attachment\LoadedEdges;
 use Schwung\Core\Direction\ChoiceRule;
 use Schwung\Core\Direction\Direction;
 use Schwung\Core\Direction\DirectionRule;
+use Schwung\Core\Measure\Length;
 use Schwung\Core\Practice\Practice;
 use Schwung\Core\Sizing\BattingRule;
 use Schwung\Core\Sizing\TopMeasuring;
@@ -35,6 +40,9 @@ final readonly class Planner
             ? null
             : (new BattingRule($this->practice))->check($job->batting, $job->top, $job->load, $choice->chosen, $chosenPlan->backing);
 
+        $edges = new LoadedEdges($job, $top, $chosenPlan, Length::zero());
+        $attachments = $this->attachments($job, $edges);
+
         return new Plan(
             $job,
             $top,
@@ -43,17 +51,32 @@ final readonly class Planner
             $directions,
             $choice,
             $batting,
-            (new Findings($this->practice))->collect($job, $top, $chosenPlan, $batting),
-            $this->skipped($job),
+            $attachments,
+            [...(new Findings($this->practice))->collect($job, $top, $chosenPlan, $batting), ...(new AttachmentFindings($this->practice))->collect($job, $chosenPlan, $edges, $attachments)],
+            $this->skipped($job, $attachments),
         );
     }
 
-    /** @return list<string> */
-    private function skipped(Job $job): array
+    /** @return array{lead: Attachment|null, tail: Attachment|null} null where clips are wanted and none are named */
+    private function attachments(Job $job, LoadedEdges $edges): array
+    {
+        $plan = static fn (End $end): ?Attachment => (new AttachmentRule())->plan($job->load->holdingAt($end), $job->load->habitAt($end), $edges->backing($end));
+
+        return ['lead' => $plan(End::Lead), 'tail' => $plan(End::Tail)];
+    }
+
+    /**
+     * @param array{lead: Attachment|null, tail: Attachment|null} $attachments
+     *
+     * @return list<string>
+     */
+    private function skipped(Job $job, array $attachments): array
     {
         return array_values(array_filter([
             null === $job->batting ? '/batting' : (null === $job->batting->opened ? '/batting/opened' : null),
             null === $job->quilting ? '/quilting' : null,
+            null === $attachments['lead'] ? '/load/lead/stock' : null,
+            null === $attachments['tail'] ? '/load/tail/stock' : null,
         ]));
     }
 }

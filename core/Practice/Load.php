@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Schwung\Core\Practice;
 
 use Schwung\Core\Attachment\End;
+use Schwung\Core\Attachment\HoldHabit;
 use Schwung\Core\Attachment\HoldingSystem;
 
 /** How the quilter wants to load: way round, margins, float, what holds each end, and when. */
@@ -18,6 +19,8 @@ final readonly class Load
         public HoldingSystem $lead = HoldingSystem::Pins,
         public HoldingSystem $tail = HoldingSystem::Pins,
         public ?\DateTimeImmutable $planned = null,
+        public HoldHabit $leadHabit = new HoldHabit(),
+        public HoldHabit $tailHabit = new HoldHabit(),
     ) {
     }
 
@@ -26,18 +29,23 @@ final readonly class Load
         return End::Lead === $end ? $this->lead : $this->tail;
     }
 
+    public function habitAt(End $end): HoldHabit
+    {
+        return End::Lead === $end ? $this->leadHabit : $this->tailHabit;
+    }
+
     public function withDirection(DirectionWish $direction): self
     {
-        return new self($direction, $this->school, $this->custom, $this->float, $this->lead, $this->tail, $this->planned);
+        return new self($direction, $this->school, $this->custom, $this->float, $this->lead, $this->tail, $this->planned, $this->leadHabit, $this->tailHabit);
     }
 
     public function withSchool(MarginSchool $school): self
     {
-        return new self($this->direction, $school, null, $this->float, $this->lead, $this->tail, $this->planned);
+        return new self($this->direction, $school, null, $this->float, $this->lead, $this->tail, $this->planned, $this->leadHabit, $this->tailHabit);
     }
 
     public function withHolding(HoldingSystem $lead, HoldingSystem $tail): self
     {
-        return new self($this->direction, $this->school, $this->custom, $this->float, $lead, $tail, $this->planned);
+        return new self($this->direction, $this->school, $this->custom, $this->float, $lead, $tail, $this->planned, $this->leadHabit, $this->tailHabit);
     }
 }

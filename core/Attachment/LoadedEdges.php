@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Schwung\Core\Attachment;
+
+use Schwung\Core\Direction\Direction;
+use Schwung\Core\Direction\DirectionPlan;
+use Schwung\Core\Measure\Figure;
+use Schwung\Core\Measure\Length;
+use Schwung\Core\Measure\Term;
+use Schwung\Core\Measure\Worked;
+use Schwung\Core\Plan\Job;
+use Schwung\Core\Practice\FloatKind;
+use Schwung\Core\Sizing\EdgeVerdict;
+use Schwung\Core\Sizing\MeasuredTop;
+
+/** The edges of a loaded quilt that are held: the backing's at both ends, and the top's own where it does not float. */
+final readonly class LoadedEdges
+{
+    public function __construct(
+        private Job $job,
+        private MeasuredTop $top,
+        private DirectionPlan $chosen,
+        private Length $position,
+        private Hand $hand = Hand::Right,
+    ) {
+    }
+
+    public function backing(End $end): Edge
+    {
+        $across = $this->chosen->backing->squaredUp->across;
+        $leader = $this->job->frame->leaderWidth;
+        $held = null === $leader ? $across : Length::shortest($across, $leader);
+
+        return new Edge(new Worked(Figure::measured($held), 'The squared-up backing across, at most the leader.', [
+            new Term('backing, squared up', Figure::left($across), 'measured'),
+            ...(null === $leader ? [] : [new Term('leader', Figure::left($leader), 'frame')]),
+        ]), $end, $leader, $this->position, $this->holdsTop($end) && $this->isWorkedIn($end), $this->hand);
+    }
+
+    /** The top's own edge on its roller. */
+    public function top(End $end): Edge
+    {
+        $across = $this->job->top->across($this->chosen->direction);
+
+        return new Edge(new Worked(Figure::measured($across), 'The top across.', [new Term('top', Figure::measured($across), 'measured')]), $end, $this->job->frame->leaderWidth, $this->position, $this->isWorkedIn($end), $this->hand);
+    }
+
+    /** Whether the top's own edge is attached at this end; one that is shaped never is. */
+    public function holdsTop(End $end): bool
+    {
+        return !$this->job->top->edge->mustFloat() && match ($this->job->load->float) {
+            FloatKind::Full => false,
+            FloatKind::Part => End::Tail === $end,
+            FloatKind::None => true,
+        };
+    }
+
+    private function isWorkedIn(End $end): bool
+    {
+        $edge = match ([$this->chosen->direction, $end]) {
+            [Direction::AsIs, End::Lead] => 'top',
+            [Direction::AsIs, End::Tail] => 'bottom',
+            [Direction::Turned, End::Lead] => 'left',
+            default => 'right',
+        };
+
+        return EdgeVerdict::WorkIn === $this->top->edges[$edge]->verdict();
+    }
+}

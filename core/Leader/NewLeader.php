@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Schwung\Core\Leader;
+
+use Schwung\Core\Frame\Frame;
+use Schwung\Core\Measure\Figure;
+use Schwung\Core\Measure\Length;
+use Schwung\Core\Measure\Term;
+use Schwung\Core\Measure\Worked;
+
+/**
+ * Rule 15, a new leader or casing: what to cut from canvas, and where to mark it.
+ *
+ * Long enough for a turn and a half on the roller; unwashed canvas is cut three per cent larger.
+ */
+final readonly class NewLeader
+{
+    private const SHRINKS_PER_CENT = 3;
+
+    public function __construct(private Frame $frame, private bool $hasCasing, private bool $isUnwashed)
+    {
+    }
+
+    /** @param Length $reaches from the roller to the far side of the bed */
+    public function cutLength(Length $reaches): Worked
+    {
+        $turns = Length::millimetres($this->frame->takeupDiameter->toMillimetres() * \M_PI * 1.5);
+        $fold = $this->hasCasing ? Length::inches(1.75) : Length::inches(1);
+        $sum = $reaches->plus($turns, $fold, Length::inches(0.25));
+
+        return new Worked(Figure::needed($this->grown($sum)), $this->rule('From the roller to the far side of the bed, a turn and a half on the roller, and the fold'), [
+            new Term('roller to far side', Figure::measured($reaches), 'frame'),
+            new Term('a turn and a half', Figure::measured($turns), 'roller'),
+            new Term($this->hasCasing ? 'casing' : 'hem', Figure::measured($fold), 'fold line'),
+            new Term('turned under', Figure::measured(Length::inches(0.25)), 'usual'),
+        ]);
+    }
+
+    public function cutWidth(): Worked
+    {
+        $sum = $this->finishedWidth()->plus(Length::inches(1));
+
+        return new Worked(Figure::needed($this->grown($sum)), $this->rule('The rail less two inches, and two side hems of half an inch'), [
+            new Term('rail', Figure::measured($this->frame->rail), 'frame'),
+            new Term('left free', Figure::measured(Length::inches(2)), 'usual'),
+            new Term('side hems', Figure::measured(Length::inches(1)), 'two of ½ in'),
+        ]);
+    }
+
+    public function finishedWidth(): Length
+    {
+        return $this->frame->rail->minus(Length::inches(2));
+    }
+
+    /** @return list<Length> ticks every five inches each way from the centre mark, on the finished leader */
+    public function ticks(): array
+    {
+        $last = (int) floor($this->finishedWidth()->half()->nanometres / Length::inches(5)->nanometres);
+
+        return array_map(static fn (int $k): Length => Length::inches(5 * $k), range(-$last, $last));
+    }
+
+    private function grown(Length $length): Length
+    {
+        return $this->isUnwashed ? $length->scaledBy(100 + self::SHRINKS_PER_CENT, 100) : $length;
+    }
+
+    private function rule(string $sum): string
+    {
+        return $sum.($this->isUnwashed ? '; three per cent more, because unwashed canvas shrinks.' : '.');
+    }
+}

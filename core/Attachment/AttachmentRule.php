@@ -57,6 +57,7 @@ final readonly class AttachmentRule
             $this->worked($spacing, $habit, $edge),
             $edge->held,
             \count($places) * $this->times->each(HoldingSystem::Pins),
+            $this->tooFew($habit, \count($places), $spacing),
             notes: [Phrase::of('The outermost pins point inward, all others away from the centre. Run no hand along a pinned roll.')],
         );
     }
@@ -109,7 +110,9 @@ final readonly class AttachmentRule
 
     private function zip(HoldHabit $habit, Edge $edge): Attachment
     {
-        $pins = $this->pins($habit, $edge);
+        $pins = $this->pins(new HoldHabit($habit->school), $edge);
+        $longest = array_reduce($habit->stock, static fn (?Length $most, StockPiece $zip): Length => null === $most ? $zip->length : Length::longest($most, $zip->length));
+        $isShort = null !== $longest && $longest->isShorterThan($edge->length());
 
         return new Attachment(
             HoldingSystem::Zip,
@@ -117,6 +120,7 @@ final readonly class AttachmentRule
             $pins->spacing,
             $edge->held,
             $this->times->each(HoldingSystem::Zip),
+            $isShort ? new Worked(Figure::missing($edge->length()->minus($longest)), 'The longest zip at hand is shorter than the edge.', [new Term('edge', $edge->held->figure, 'held'), new Term('longest zip', Figure::left($longest), 'stock')]) : null,
             notes: [Phrase::of('The zip is at least %s long, its centre on the centre mark. The cloth is pinned to it off the frame, while another quilt is stitched.', Figure::needed($edge->length()))],
             pinned: $pins->pieces,
         );
@@ -209,6 +213,7 @@ final readonly class AttachmentRule
             new Worked(Figure::measured($edge->half()->scaledBy(1, $each)), 'From the centre to the end, shared out evenly, no wider than wanted.', [new Term('edge', $edge->held->figure, 'held'), new Term('wanted', Figure::measured($wanted), 'magnets')]),
             $edge->held,
             \count($places) * $this->times->each(HoldingSystem::Magnets),
+            $this->tooFew($habit, \count($places), $wanted),
             notes: [Phrase::of('Strong magnets pinch: set each down edge first. Keep them away from implanted medical devices (ask the doctor or the maker of the device), from cards and electronics, and off the bars that must turn.')],
         );
     }

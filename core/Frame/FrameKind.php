@@ -33,4 +33,10 @@ enum FrameKind: string
     {
         return self::Clamp !== $this;
     }
+
+    /** Only where a roller of its own carries the top can the top be attached. */
+    public function hasTopRoller(): bool
+    {
+        return self::Roller === $this;
+    }
 }

@@ -69,6 +69,6 @@ final readonly class SideGeometry
 
     public function hasTopRoller(): bool
     {
-        return FrameKind::Roller === $this->kind;
+        return $this->kind->hasTopRoller();
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Account;
 
 use Doctrine\ORM\Mapping as ORM;
+use Schwung\Core\Attachment\Hand;
 use Schwung\Core\Measure\UnitSystem;
 use Symfony\Bridge\Doctrine\Types\UlidType;
 use Symfony\Component\Security\Core\User\PasswordAuthenticatedUserInterface;
@@ -38,6 +39,9 @@ class Person implements UserInterface, PasswordAuthenticatedUserInterface
     #[ORM\Column(length: 2, enumType: UnitSystem::class)]
     private UnitSystem $units;
 
+    #[ORM\Column(length: 5, enumType: Hand::class)]
+    private Hand $hand = Hand::Right;
+
     private function __construct(Studio $studio, string $name, string $email, bool $owner)
     {
         $this->id = new Ulid();
@@ -46,6 +50,16 @@ class Person implements UserInterface, PasswordAuthenticatedUserInterface
         $this->email = self::canonical($email);
         $this->owner = $owner;
         $this->units = $studio->units();
+    }
+
+    public function hand(): Hand
+    {
+        return $this->hand;
+    }
+
+    public function workWith(Hand $hand): void
+    {
+        $this->hand = $hand;
     }
 
     public function id(): Ulid

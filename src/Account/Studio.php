@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Account;
 
 use App\Settings\PracticeSettings;
+use App\Settings\Words;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use Schwung\Core\Measure\UnitSystem;
@@ -31,6 +32,10 @@ class Studio
     /** @var array<string, int|float> */
     #[ORM\Column(type: Types::JSON)]
     private array $practice = [];
+
+    /** @var array<string, string> this studio's own names by the usual ones */
+    #[ORM\Column(type: Types::JSON)]
+    private array $words = [];
 
     public function __construct(string $name, UnitSystem $units, string $timeZone)
     {
@@ -69,5 +74,16 @@ class Studio
     public function work(PracticeSettings $settings): void
     {
         $this->practice = $settings->toArray();
+    }
+
+    public function words(): Words
+    {
+        return new Words($this->words);
+    }
+
+    /** @param array<string, string> $words */
+    public function call(array $words): void
+    {
+        $this->words = $words;
     }
 }

@@ -7,7 +7,10 @@ namespace App\Frames;
 use Schwung\Core\Attachment\HoldingSystem;
 use Schwung\Core\Frame\Frame;
 use Schwung\Core\Frame\FrameKind;
+use Schwung\Core\Frame\Stock;
 use Schwung\Core\Measure\Length;
+use Schwung\Core\Measure\LengthWriter;
+use Schwung\Core\Measure\UnitSystem;
 use Symfony\Component\Validator\Constraints as Assert;
 use Symfony\Component\Validator\Context\ExecutionContextInterface;
 
@@ -53,6 +56,26 @@ final class FrameInput
     /** @var array<HoldingSystem> */
     public array $methods = [];
 
+    public bool $steelBars = false;
+
+    /** Lines of "36 x 3". */
+    public string $clips = '';
+
+    public string $clamps = '';
+
+    public string $zips = '';
+
+    #[Assert\Range(min: 0, max: 5000, notInRangeMessage: 'Between {{ min }} and {{ max }} pieces.')]
+    public ?int $pins = null;
+
+    #[Assert\Range(min: 0, max: 5000, notInRangeMessage: 'Between {{ min }} and {{ max }} pieces.')]
+    public ?int $magnets = null;
+
+    #[Assert\Range(min: 0, max: 500, notInRangeMessage: 'Between {{ min }} and {{ max }} pieces.')]
+    public ?int $springClamps = null;
+
+    public UnitSystem $units = UnitSystem::Inches;
+
     /** @var list<string> titles of the quilts that are on the frame now */
     public array $loaded = [];
 
@@ -60,17 +83,49 @@ final class FrameInput
 
     private ?Frame $before = null;
 
-    public static function of(StudioFrame $frame): self
+    public static function in(UnitSystem $units): self
+    {
+        $input = new self();
+        $input->units = $units;
+
+        return $input;
+    }
+
+    public static function of(StudioFrame $frame, UnitSystem $units): self
     {
         $measures = $frame->measures();
-        $input = new self();
+        $input = self::in($units);
         $input->name = $frame->name();
         $input->before = $measures;
         foreach (get_object_vars($measures) as $measure => $value) {
             $input->{$measure} = $value;
         }
 
+        $stock = $frame->stock();
+        $lines = new StockLines($units);
+        $input->steelBars = $frame->hasSteelBars();
+        [$input->clips, $input->clamps, $input->zips] = [$lines->write($stock->clips), $lines->write($stock->clamps), $lines->write($stock->zips)];
+        [$input->pins, $input->magnets, $input->springClamps] = [$stock->pins, $stock->magnets, $stock->springClamps];
+
         return $input;
+    }
+
+    #[Assert\Callback]
+    public function checkStock(ExecutionContextInterface $context): void
+    {
+        foreach (['clips' => $this->clips, 'clamps' => $this->clamps, 'zips' => $this->zips] as $field => $text) {
+            try {
+                $pieces = (new StockLines($this->units))->read($text);
+            } catch (\InvalidArgumentException $exception) {
+                $context->buildViolation($exception->getMessage())->atPath($field)->addViolation();
+                continue;
+            }
+            foreach ($pieces as $piece) {
+                if (null !== $this->leaderWidth && 'clips' === $field && $piece->length->isLongerThan($this->leaderWidth)) {
+                    $context->buildViolation('A clip of {{ clip }} is longer than the leader.', ['{{ clip }}' => (new LengthWriter($this->units))->write($piece->length)])->atPath($field)->addViolation();
+                }
+            }
+        }
     }
 
     #[Assert\Callback]
@@ -119,5 +174,13 @@ final class FrameInput
             $this->bedSpan,
             array_values($this->methods),
         );
+    }
+
+    /** Only of entries that can be read. */
+    public function stock(): Stock
+    {
+        $lines = new StockLines($this->units);
+
+        return new Stock($lines->read($this->clips), $lines->read($this->clamps), $lines->read($this->zips), $this->pins, $this->magnets, $this->springClamps);
     }
 }

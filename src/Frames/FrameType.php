@@ -11,6 +11,7 @@ use Symfony\Component\Form\AbstractType;
 use Symfony\Component\Form\Extension\Core\Type\CheckboxType;
 use Symfony\Component\Form\Extension\Core\Type\EnumType;
 use Symfony\Component\Form\Extension\Core\Type\IntegerType;
+use Symfony\Component\Form\Extension\Core\Type\TextareaType;
 use Symfony\Component\Form\Extension\Core\Type\TextType;
 use Symfony\Component\Form\FormBuilderInterface;
 use Symfony\Component\OptionsResolver\OptionsResolver;
@@ -41,6 +42,14 @@ final class FrameType extends AbstractType
             ->add('leaderWidth', LengthType::class, ['label' => 'Leader width', 'help' => 'Along the roller.', 'required' => false])
             ->add('ratchetTeeth', IntegerType::class, ['label' => 'Ratchet teeth', 'help' => 'Count once round; leave empty for a motor.', 'required' => false])
             ->add('methods', EnumType::class, ['label' => 'Ways of holding at hand', 'class' => HoldingSystem::class, 'multiple' => true, 'expanded' => true, 'required' => false, 'choice_label' => static fn (HoldingSystem $system): string => str_replace('-', ' ', $system->value)]);
+        $builder
+            ->add('steelBars', CheckboxType::class, ['label' => 'The bars are of steel: magnets hold', 'required' => false])
+            ->add('clips', TextareaType::class, ['label' => 'Channel clips', 'help' => 'One kind a line: 36 x 3', 'required' => false, 'empty_data' => '', 'attr' => ['rows' => 2]])
+            ->add('clamps', TextareaType::class, ['label' => 'Dowel clamps', 'help' => 'One kind a line: 4 x 20', 'required' => false, 'empty_data' => '', 'attr' => ['rows' => 2]])
+            ->add('zips', TextareaType::class, ['label' => 'Zips', 'help' => 'One kind a line: 100 x 2', 'required' => false, 'empty_data' => '', 'attr' => ['rows' => 2]])
+            ->add('pins', IntegerType::class, ['label' => 'Pins', 'required' => false])
+            ->add('magnets', IntegerType::class, ['label' => 'Magnets', 'required' => false])
+            ->add('springClamps', IntegerType::class, ['label' => 'Spring clamps', 'required' => false]);
         if (true === $options['is_loaded']) {
             $builder->add('changeLoaded', CheckboxType::class, ['label' => 'Change the measures although a quilt is on the frame', 'required' => false]);
         }

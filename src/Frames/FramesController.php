@@ -29,10 +29,12 @@ final class FramesController extends AbstractController
     #[Route('/new', name: 'new', methods: ['GET', 'POST'])]
     public function new(#[CurrentUser] Person $person, Request $request, EntityManagerInterface $entities): Response
     {
-        $input = new FrameInput();
+        $input = FrameInput::in($person->units());
         $form = $this->createForm(FrameType::class, $input)->handleRequest($request);
         if ($form->isSubmitted() && $form->isValid()) {
-            $entities->persist(new StudioFrame($person->studio(), $input->name, $input->measures()));
+            $frame = new StudioFrame($person->studio(), $input->name, $input->measures());
+            $frame->equip($input->steelBars, $input->stock());
+            $entities->persist($frame);
 
             return $this->saved($entities, 'frame-new');
         }
@@ -44,11 +46,12 @@ final class FramesController extends AbstractController
     public function edit(Ulid $id, #[CurrentUser] Person $person, Request $request, StudioFrameRepository $frames, QuiltRepository $quilts, EntityManagerInterface $entities, Rejudging $rejudging): Response
     {
         $frame = $frames->findOneOf($person->studio(), $id) ?? throw $this->createNotFoundException();
-        $input = FrameInput::of($frame);
+        $input = FrameInput::of($frame, $person->units());
         $input->loaded = array_map(static fn (Quilt $quilt): string => $quilt->title(), $quilts->findLoadedOn($frame));
         $form = $this->createForm(FrameType::class, $input, ['is_loaded' => [] !== $input->loaded])->handleRequest($request);
         if ($form->isSubmitted() && $form->isValid()) {
             $frame->remeasure($input->name, $input->measures());
+            $frame->equip($input->steelBars, $input->stock());
             $entities->flush();
             $rejudging->ofFrame($frame);
 

@@ -10,6 +10,7 @@ use Doctrine\ORM\Mapping as ORM;
 use Schwung\Core\Attachment\HoldingSystem;
 use Schwung\Core\Frame\Frame;
 use Schwung\Core\Frame\FrameKind;
+use Schwung\Core\Frame\Stock;
 use Schwung\Core\Measure\Length;
 use Symfony\Bridge\Doctrine\Types\UlidType;
 use Symfony\Component\Uid\Ulid;
@@ -66,6 +67,13 @@ class StudioFrame
     /** @var list<string> words of HoldingSystem */
     #[ORM\Column]
     private array $methods;
+
+    #[ORM\Column]
+    private bool $steelBars = false;
+
+    /** @var array<string, mixed> as StockRecord wrote it */
+    #[ORM\Column(type: Types::JSON)]
+    private array $stock = [];
 
     public function __construct(
         #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)] public readonly Studio $studio,
@@ -130,5 +138,21 @@ class StudioFrame
             $length($this->bedSpanNm),
             array_map(HoldingSystem::from(...), $this->methods),
         );
+    }
+
+    public function equip(bool $steelBars, Stock $stock): void
+    {
+        $this->steelBars = $steelBars;
+        $this->stock = StockRecord::toArray($stock);
+    }
+
+    public function hasSteelBars(): bool
+    {
+        return $this->steelBars;
+    }
+
+    public function stock(): Stock
+    {
+        return StockRecord::fromArray($this->stock);
     }
 }

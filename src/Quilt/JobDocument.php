@@ -5,14 +5,16 @@ declare(strict_types=1);
 namespace App\Quilt;
 
 use Schwung\Core\Attachment\HoldingSystem;
+use Schwung\Core\Attachment\StockPiece;
 use Schwung\Core\Frame\Frame;
+use Schwung\Core\Frame\Stock;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\UnitSystem;
 
 /** A quilt's sheet and its frame as a job document. */
 final readonly class JobDocument
 {
-    public function __construct(private string $title, private Sheet $sheet, private ?Frame $frame, private UnitSystem $units)
+    public function __construct(private string $title, private Sheet $sheet, private ?Frame $frame, private UnitSystem $units, private Stock $stock = new Stock())
     {
     }
 
@@ -25,6 +27,9 @@ final readonly class JobDocument
             $load['margins'] = $this->sheet->get('load/custom');
         }
         unset($load['custom']);
+        foreach (['lead', 'tail'] as $end) {
+            $load[$end] = $this->holding($end);
+        }
 
         return array_filter([
             'format' => 'schwung/job',
@@ -49,6 +54,23 @@ final readonly class JobDocument
     private function hasBatting(): bool
     {
         return '' !== $this->sheet->text('batting/width').$this->sheet->text('batting/length');
+    }
+
+    /** @return array<string, mixed> with the frame's pieces, where they are counted */
+    private function holding(string $end): array
+    {
+        $method = $this->sheet->text("load/$end/method");
+        $system = HoldingSystem::tryFrom($method);
+        $own = $this->sheet->get("load/$end/stock");
+        $stock = \is_array($own) && [] !== $own ? $own : (null === $system ? [] : array_map(static fn (StockPiece $piece): array => ['length' => self::text($piece->length), 'count' => $piece->count], $this->stock->of($system)));
+
+        return ['method' => $method, 'school' => $this->sheet->text("load/$end/school"), ...([] === $stock ? [] : ['stock' => $stock])];
+    }
+
+    private static function text(Length $length): string
+    {
+        // Millimetres with six decimals are whole nanometres, so that nothing is lost.
+        return rtrim(rtrim(\sprintf('%.6F', $length->toMillimetres()), '0'), '.').' mm';
     }
 
     /** @return array<mixed>|null null while neither rows nor blocks are chosen */
@@ -80,8 +102,7 @@ final readonly class JobDocument
     /** @return array<string, mixed> */
     private function frame(Frame $frame): array
     {
-        // Millimetres with six decimals are whole nanometres, so that nothing is lost.
-        $text = static fn (?Length $length): ?string => null === $length ? null : rtrim(rtrim(\sprintf('%.6f', $length->toMillimetres()), '0'), '.').' mm';
+        $text = static fn (?Length $length): ?string => null === $length ? null : self::text($length);
 
         return array_filter([
             'kind' => $frame->kind->value,

@@ -6,10 +6,12 @@ namespace App\Quilt;
 
 use App\Account\Person;
 use App\Measure\CurrentUnits;
+use App\Quilt\Attaching\Loading;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Schwung\Core\Design\LaidDesignWriter;
 use Schwung\Core\Exchange\PlanWriter;
+use Schwung\Core\Frame\Stock;
 use Schwung\Core\Measure\LengthWriter;
 use Schwung\Core\Measure\UnitSystem;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -27,7 +29,7 @@ use Symfony\Component\Uid\Ulid;
 #[Route('/quilts/{id}', name: 'app_quilt_')]
 final class QuiltController extends AbstractController
 {
-    private const STAGES = 'measure|backing|direction|passes';
+    private const STAGES = 'measure|backing|direction|attach|passes';
 
     public function __construct(
         private readonly QuiltRepository $quilts,
@@ -81,10 +83,10 @@ final class QuiltController extends AbstractController
     /** Marks a quilt as on its frame, or as taken off, so that the frame's measures are not changed under it. */
     #[Route('/passes/{place}', name: 'place', requirements: ['place' => 'on-the-frame|off-the-frame'], methods: ['POST'], priority: 1)]
     #[IsCsrfTokenValid('quilt')]
-    public function place(Ulid $id, string $place, #[CurrentUser] Person $person, Request $request, EntityManagerInterface $entities, ClockInterface $clock): Response
+    public function place(Ulid $id, string $place, #[CurrentUser] Person $person, Request $request, EntityManagerInterface $entities, ClockInterface $clock, Loading $loading): Response
     {
         $quilt = $this->quilt($id, $person);
-        'on-the-frame' === $place ? $quilt->load($clock->now()) : $quilt->takeOff();
+        'on-the-frame' === $place ? $loading->load($quilt, $clock->now()) : $quilt->takeOff();
         $entities->flush();
 
         return $this->after($request, $quilt, 'passes');
@@ -93,7 +95,7 @@ final class QuiltController extends AbstractController
     #[Route('/sheet', name: 'sheet', methods: ['GET'])]
     public function sheet(Ulid $id, #[CurrentUser] Person $person): Response
     {
-        return $this->render('quilt/sheet.html.twig', ['workspace' => $this->workspaces->open($this->quilt($id, $person), new View('passes'))]);
+        return $this->render('quilt/sheet.html.twig', ['workspace' => $this->workspaces->open($this->quilt($id, $person), new View('sheet'))]);
     }
 
     #[Route('/job.json', name: 'job', methods: ['GET'])]
@@ -101,7 +103,7 @@ final class QuiltController extends AbstractController
     {
         $quilt = $this->quilt($id, $person);
 
-        return $this->download((new JobDocument($quilt->title(), $quilt->sheet(), $quilt->frame()?->measures(), $this->units->system()))->toArray(), 'job.json');
+        return $this->download((new JobDocument($quilt->title(), $quilt->sheet(), $quilt->frame()?->measures(), $this->units->system(), $quilt->frame()?->stock() ?? new Stock()))->toArray(), 'job.json');
     }
 
     #[Route('/plan.json', name: 'plan', methods: ['GET'])]

@@ -11,6 +11,7 @@ use Schwung\Core\Design\LaidDesign;
 use Schwung\Core\Direction\Direction;
 use Schwung\Core\Exchange\Faults;
 use Schwung\Core\Exchange\JobReader;
+use Schwung\Core\Frame\Stock;
 use Schwung\Core\Measure\Exception\UnreadableLength;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\UnitSystem;
@@ -41,7 +42,7 @@ final readonly class Reviewer
     {
         $sheet ??= $quilt->sheet();
         $faults = new Faults();
-        $parts = (new JobReader())->parts((new JobDocument($quilt->title(), $sheet, $quilt->frame()?->measures(), $units))->decoded(), $faults);
+        $parts = (new JobReader())->parts((new JobDocument($quilt->title(), $sheet, $quilt->frame()?->measures(), $units, $quilt->frame()?->stock() ?? new Stock()))->decoded(), $faults);
         $job = $parts->job();
         $practice = $quilt->studio->practice();
         $plan = null === $job ? null : (new Planner($practice))->plan($job);

@@ -10,7 +10,7 @@ namespace App\Quilt;
  * Readable lengths carry their unit; what cannot be read is kept as it was typed, so that nothing is lost. Members
  * are addressed by their path, "top/widths/middle". A member of its own, "desk", holds what is no part of a job: the
  * mend that was kept, its layout, a roll and pieces of batting, the row design, and whether the quilt is turned round
- * in the middle or its borders are left to the end.
+ * in the middle or its borders are left to the end, where on the leader it hangs and what holds the top itself.
  */
 final readonly class Sheet
 {
@@ -28,10 +28,10 @@ final readonly class Sheet
         'batting' => ['width' => '', 'length' => '', 'kind' => 'cotton', 'loft' => '', 'opened' => ''],
         'load' => [
             'direction' => 'auto', 'margins' => 'four', 'custom' => ['lead' => '4 in', 'tail' => '4 in', 'left' => '4 in', 'right' => '4 in'],
-            'float' => 'full', 'lead' => ['method' => 'pins'], 'tail' => ['method' => 'pins'], 'planned' => '',
+            'float' => 'full', 'lead' => ['method' => 'pins', 'school' => 'hand'], 'tail' => ['method' => 'pins', 'school' => 'hand'], 'planned' => '',
         ],
         'quilting' => ['style' => '', 'row_height' => '', 'gap' => '1/2 in', 'overhang' => '1/2 in', 'finish' => 'fit-scale', 'directional' => false],
-        'desk' => ['mend' => 'none', 'strips' => 'both', 'repeat' => '', 'roll' => '', 'pieces' => '', 'design' => '', 'turn_round' => false, 'borders_last' => false],
+        'desk' => ['mend' => 'none', 'strips' => 'both', 'repeat' => '', 'roll' => '', 'pieces' => '', 'design' => '', 'turn_round' => false, 'borders_last' => false, 'position' => 'centre', 'top_method' => 'pins'],
     ];
 
     /** @param array<string, mixed> $members */

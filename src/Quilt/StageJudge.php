@@ -43,6 +43,7 @@ final readonly class StageJudge
             'measure' => $this->measure(),
             'backing' => $this->backing(),
             'direction' => $this->direction(),
+            'attach' => $this->attach(),
             'passes' => $this->passes(),
         ];
     }
@@ -101,6 +102,7 @@ final readonly class StageJudge
             BackingState::Tight === $state => new Judgement(Standing::Decide, (new Verdict($plan->chosenPlan()->backing))->sentence()),
             null !== $batting && null !== $batting->trimTo => new Judgement(Standing::Decide, Phrase::of('The backing is enough. Trim the batting to %s across first.', Figure::left($batting->trimTo))),
             $this->hasWarning($plan, '/top') => new Judgement(Standing::Decide, Phrase::of('The backing is enough. Speak to the client about the edges of the top first.')),
+            null !== $this->clipsShort() => new Judgement(Standing::Stuck, $this->clipsShort()->text),
             default => new Judgement(Standing::Fine, (new Verdict($plan->chosenPlan()->backing))->sentence()),
         };
     }
@@ -155,6 +157,29 @@ final readonly class StageJudge
             $this->hasWarning($plan, '/backing/stretch'), $this->hasWarning($plan, '/backing/seams'), $this->hasWarning($plan, '/quilting/directional') => Standing::Decide,
             default => Standing::Fine,
         };
+    }
+
+    private function attach(): Standing
+    {
+        $plan = $this->mended ?? $this->plan;
+
+        return match (true) {
+            null === $plan => Standing::Open,
+            null !== $this->clipsShort() => Standing::Stuck,
+            $this->hasWarning($plan, '/load/lead'), $this->hasWarning($plan, '/load/tail'), \in_array(null, $plan->attachments, true) => Standing::Decide,
+            default => Standing::Fine,
+        };
+    }
+
+    private function clipsShort(): ?Finding
+    {
+        foreach (($this->mended ?? $this->plan)->findings ?? [] as $finding) {
+            if ('clips-short' === $finding->code) {
+                return $finding;
+            }
+        }
+
+        return null;
     }
 
     private function passes(): Standing

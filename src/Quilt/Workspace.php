@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Quilt;
 
 use App\Drawing\Picture;
+use App\Quilt\Attaching\AttachView;
 use App\Quilt\Drawing\BedDrawing;
 use App\Quilt\Drawing\CuttingDrawing;
 use App\Quilt\Winding\Wind;
@@ -23,6 +24,7 @@ final readonly class Workspace
      * @param array<string, Picture>                                         $ways     both ways round, at the stage that compares them
      * @param Wind|null                                                      $now      the pass at hand, where passes are shown
      * @param Picture|null                                                   $side     the frame from the side at that pass
+     * @param AttachView|null                                                $attach   how it is held, at the stage that shows it
      * @param array<string, string>                                          $designs  names of row designs by word, where one can be chosen
      */
     public function __construct(
@@ -43,6 +45,7 @@ final readonly class Workspace
         public ?Wind $now,
         public ?Picture $side,
         public array $designs,
+        public ?AttachView $attach,
     ) {
     }
 

@@ -8,11 +8,14 @@ use App\Designs\DesignShelf;
 use App\Drawing\Picture;
 use App\Frames\SideDrawer;
 use App\Measure\CurrentUnits;
+use App\Quilt\Attaching\Attaching;
+use App\Quilt\Attaching\RailMarks;
 use App\Quilt\Drawing\BedDrawer;
 use App\Quilt\Drawing\CuttingDrawing;
 use App\Quilt\Drawing\WayDrawer;
 use App\Quilt\Winding\Wind;
 use App\Quilt\Winding\WoundStates;
+use App\Settings\CurrentHand;
 use Schwung\Core\Direction\Direction;
 use Schwung\Core\Measure\Exception\UnreadableLength;
 use Schwung\Core\Measure\Length;
@@ -30,6 +33,8 @@ final readonly class Workspaces
         private RevisionRepository $revisions,
         private CurrentUnits $units,
         private DesignShelf $designs,
+        private Attaching $attaching,
+        private CurrentHand $hand,
     ) {
     }
 
@@ -41,13 +46,16 @@ final readonly class Workspaces
         if (null !== $tried) {
             $review = $this->reviewer->review($quilt, $units, (new TryingOn())->apply($tried, $quilt->sheet()));
         }
-        $now = 'passes' === $view->stage ? $review->winding?->at($view->pass) : null;
+        $plan = $review->shownPlan();
+        $attach = null === $plan || !\in_array($view->stage, ['attach', 'sheet'], true) ? null : $this->attaching->view($quilt, $plan, $review->sheet, $units, $this->hand->hand());
+        $now = 'passes' === $view->stage || 'sheet' === $view->stage ? $review->winding?->at($view->pass) : null;
+        $bed = (new BedDrawer())->draw($review, $view->stage, $units, $now);
 
         return new Workspace(
             $quilt,
             $view->stage,
             $review,
-            (new BedDrawer())->draw($review, $view->stage, $units, $now),
+            null === $attach || 'sheet' === $view->stage ? $bed : $bed->under((new RailMarks())->shapes($bed, $attach)),
             $this->cutting($review),
             $tried,
             null !== $this->revisions->findBefore($quilt),
@@ -61,6 +69,7 @@ final readonly class Workspaces
             $now,
             $this->side($review, $now),
             'passes' === $view->stage ? ['' => 'plain rows', ...$this->designs->names($quilt->studio)] : [],
+            $attach,
         );
     }
 

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Leaders;
+
+use App\Account\Studio;
+use App\Frames\StudioFrame;
+use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
+use Doctrine\Persistence\ManagerRegistry;
+use Symfony\Component\Uid\Ulid;
+
+/** @extends ServiceEntityRepository<StudioLeader> */
+final class StudioLeaderRepository extends ServiceEntityRepository
+{
+    private const MOST = 3;
+
+    public function __construct(ManagerRegistry $registry)
+    {
+        parent::__construct($registry, StudioLeader::class);
+    }
+
+    /** The leaders that a frame of its kind has; those without a record yet are made, not kept. */
+    public function ofFrame(StudioFrame $frame): FrameLeaders
+    {
+        $known = [];
+        foreach ($this->findBy(['frame' => $frame], ['roller' => 'ASC'], self::MOST) as $leader) {
+            $known[$leader->roller->value] = $leader;
+        }
+
+        return new FrameLeaders($frame, $known);
+    }
+
+    public function findOneOf(Studio $studio, Ulid $id): ?StudioLeader
+    {
+        $leader = $this->find($id);
+
+        return $leader?->frame->studio->id()->equals($studio->id()) ? $leader : null;
+    }
+}

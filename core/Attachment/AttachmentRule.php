@@ -168,7 +168,7 @@ final readonly class AttachmentRule
             }
         }
         $row = [...$outside, ...$middle, ...array_reverse($outside)];
-        $from = $edge->position->minus(Length::zero()->plus(...$row)->half());
+        $from = $this->withinLeader($edge, Length::zero()->plus(...$row));
         $orders = (new PlacingOrder())->fromCentre(\count($row), $edge->hand);
         $pieces = [];
         foreach ($row as $i => $length) {
@@ -177,6 +177,15 @@ final readonly class AttachmentRule
         }
 
         return $pieces;
+    }
+
+    /** Where a run begins: centred on the edge, moved as far as it takes to stay on the leader. */
+    private function withinLeader(Edge $edge, Length $run): Length
+    {
+        $wanted = $edge->position->minus($run->half());
+        $half = $edge->leader?->half();
+
+        return null === $half ? $wanted : Length::longest($half->negated(), Length::shortest($wanted, $half->minus($run)));
     }
 
     private function dowelClamps(HoldHabit $habit, Edge $edge): Attachment

@@ -68,8 +68,11 @@ final class DemoCommand extends Command
         $studio = $owner->studio();
         $frames = [];
         foreach ($demo->frames() as $name => $measures) {
-            $this->entities->persist($frames[] = new StudioFrame($studio, $name, $measures));
+            $frames[] = $frame = new StudioFrame($studio, $name, $measures);
+            $frame->equip(...$demo->equipment()[$name]);
+            $this->entities->persist($frame);
         }
+        (new DemoLeaders($this->entities))->fill($frames[0], $frames[2], $this->clock->now());
         $this->entities->flush();
         $today = $this->clock->now()->setTimezone($studio->timeZone());
         $quilts = $demo->quilts($today);

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Demo;
 
 use Schwung\Core\Attachment\HoldingSystem;
+use Schwung\Core\Attachment\StockPiece;
 use Schwung\Core\Frame\Frame;
 use Schwung\Core\Frame\FrameKind;
+use Schwung\Core\Frame\Stock;
 use Schwung\Core\Measure\Length;
 
 /** The made-up studio of the demo: its frames and a shelf with a quilt in every state. */
@@ -33,6 +35,18 @@ final readonly class DemoStudio
         ];
     }
 
+    /** @return array<string, array{bool, Stock}> whether the bars are of steel, and what is at hand, by the frame's name */
+    public function equipment(): array
+    {
+        $pieces = static fn (float $inches, int $count): StockPiece => new StockPiece(Length::inches($inches), $count);
+
+        return [
+            'North frame' => [true, new Stock([$pieces(36, 3), $pieces(12, 4)], zips: [$pieces(100, 2)], pins: 160)],
+            'Window frame' => [false, new Stock(springClamps: 16)],
+            'Attic frame' => [false, new Stock([$pieces(15.5, 4)], [$pieces(4, 40)], pins: 90, magnets: 60)],
+        ];
+    }
+
     /** @return list<DemoQuilt> */
     public function quilts(\DateTimeImmutable $now): array
     {
@@ -47,6 +61,7 @@ final readonly class DemoStudio
                 'top/seams_along' => $bordered('6', $blocks('20', '34', '48'), '62'),
                 'batting/opened' => $now->modify('-1 day')->setTime(9, 0)->format(\DATE_ATOM),
                 'load/planned' => $now->modify('+1 day')->setTime(10, 0)->format(\DATE_ATOM),
+                'load/tail/method' => 'channel-clips', 'desk/position' => 'in-turn',
                 'quilting/directional' => true, 'desk/design' => 'loops', ...$rows('8 in'),
             ]),
             new DemoQuilt('Nine winds', 'Bertil Ockley', 5, 0, ['64', '63 7/8', '64', '80', '80', '79 7/8'], ['71 1/2', '90', '71 1/2', '90', '114 7/8'], ['72', '90'], $rows('6 in', '1/4 in', 'run-off')),
@@ -57,10 +72,12 @@ final readonly class DemoStudio
                 'load/tail/method' => 'channel-clips', 'top/seams_across' => $bordered('5', $blocks('18 5/8', '32 1/4', '46', '59 3/4', '73 3/8'), '87'),
                 'top/seams_along' => $bordered('5', $blocks('20 1/2', '36', '51 1/2'), '67'),
             ]),
-            new DemoQuilt('Kite weather', 'Tamsel Ruddick', 20, 0, ['62', '62', '62', '80', '80', '80'], ['75', '92 1/2', '72', '92 1/4', '118'], ['68', '86'], ['load/margins' => 'five', 'backing/kind' => 'flannel']),
-            new DemoQuilt('Moth and candle', 'Ewart Lindqvane', 23, 0, ['66', '66', '66 1/8', '88', '88', '88'], ['77', '94 1/2', '71', '93', '120'], ['72', '94']),
-            new DemoQuilt('Cloud ledger', 'Philippa Dunmoor', 26, 0, ['60', '60', '60', '76', '76', '76'], ['70', '86', '70', '86', '110 7/8'], ['90', '86']),
-            new DemoQuilt('Full sails', 'Ines Hallorane', 30, 0, ['71 3/4', '70', '71 5/8', '84 1/2', '84', '84 3/8'], ['82', '96', '82', '96', '126 1/4'], ['80', '90']),
+            new DemoQuilt('Kite weather', 'Tamsel Ruddick', 20, 2, ['62', '62', '62', '80', '80', '80'], ['75', '92 1/2', '72', '92 1/4', '118'], ['68', '86'], ['load/margins' => 'five', 'backing/kind' => 'flannel', 'load/lead/method' => 'magnets']),
+            new DemoQuilt('Moth and candle', 'Ewart Lindqvane', 23, 2, ['66', '66', '66 1/8', '88', '88', '88'], ['77', '94 1/2', '71', '93', '120'], ['72', '94'], [
+                'load/lead/method' => 'hook-and-loop', 'load/tail/method' => 'dowel-clamps',
+            ]),
+            new DemoQuilt('Cloud ledger', 'Philippa Dunmoor', 26, 2, ['60', '60', '60', '76', '76', '76'], ['70', '86', '70', '86'], ['90', '86'], ['load/tail/method' => 'channel-clips', 'load/direction' => 'as-is']),
+            new DemoQuilt('Full sails', 'Ines Hallorane', 30, 0, ['71 3/4', '70', '71 5/8', '84 1/2', '84', '84 3/8'], ['82', '96', '82', '96', '126 1/4'], ['80', '90'], ['load/lead/method' => 'zip', 'load/float' => 'none', 'load/direction' => 'as-is']),
             new DemoQuilt('Shell market', 'Tamsel Ruddick', 33, 0, ['66', '66', '66', '66', '66', '66'], ['78', '78', '78', '78', '110 1/4'], ['72', '72'], ['top/edge' => 'scalloped']),
             new DemoQuilt('Great meadow', 'Bertil Ockley', 41, 0, ['96', '96', '96 1/8', '104', '104', '104'], ['90', '96', '90', '96'], ['108', '112'], ['desk/mend' => 'piece', 'backing/bolt' => '60 in', ...$rows('9 in', '1 in', 'fit-gap')]),
             new DemoQuilt('Fjordlys', 'Sunniva Aldertoft', 44, 0, ['168 cm', '167.5 cm', '168 cm', '210 cm', '210 cm', '210.5 cm', '269 cm', '269 cm'], ['190 cm', '234 cm', '190 cm', '234 cm', '301.4 cm'], ['180 cm', '225 cm'], ['desk/design' => 'waves', ...$rows('14 cm', '-2 cm')]),

@@ -6,6 +6,7 @@ namespace App\Measure;
 
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
+use Schwung\Core\Measure\LengthWriter;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Measure\UnitSystem;
 use Schwung\Core\Measure\Worked;
@@ -31,6 +32,13 @@ final readonly class UnitsExtension
             $value instanceof Worked => $value->figure->writtenBy($writer),
             default => $value->writtenBy($writer),
         };
+    }
+
+    /** Readings along a leader: inches in sixteenths. */
+    #[AsTwigFilter('in_sixteenths')]
+    public function inSixteenths(Length $length): string
+    {
+        return (new LengthWriter($this->units->system(), 16))->write($length);
     }
 
     /** A long way in yards or metres, to the tenth: what a thread or a machine runs. */

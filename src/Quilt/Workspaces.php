@@ -55,7 +55,7 @@ final readonly class Workspaces
             $quilt,
             $view->stage,
             $review,
-            null === $attach || 'sheet' === $view->stage ? $bed : $bed->under((new RailMarks())->shapes($bed, $attach)),
+            null === $attach || 'sheet' === $view->stage ? $bed : $bed->hungAt($attach->position->toMillimetres(), $units)->under((new RailMarks())->shapes($bed, $attach)),
             $this->cutting($review),
             $tried,
             null !== $this->revisions->findBefore($quilt),

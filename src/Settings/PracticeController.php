@@ -7,11 +7,13 @@ namespace App\Settings;
 use App\Account\Person;
 use App\Quilt\Rejudging;
 use Doctrine\ORM\EntityManagerInterface;
+use Schwung\Core\Attachment\Hand;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
+use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 
 /** The figures that the studio has measured for itself, used by every plan. */
 final class PracticeController extends AbstractController
@@ -31,6 +33,27 @@ final class PracticeController extends AbstractController
             return $this->redirectToRoute('app_settings_practice', status: Response::HTTP_SEE_OTHER);
         }
 
-        return $this->render('settings/practice.html.twig', ['form' => $form]);
+        return $this->render('settings/practice.html.twig', ['form' => $form, 'hand' => $person->hand()->value, 'parts' => Words::PARTS, 'words' => $person->studio()->words()], $form->isSubmitted() ? new Response(status: Response::HTTP_UNPROCESSABLE_ENTITY) : null);
+    }
+
+    /** The hand is the person's own, the names are the studio's. */
+    #[Route('/settings/ways', name: 'app_settings_ways', methods: ['POST'])]
+    #[IsCsrfTokenValid('ways')]
+    public function ways(#[CurrentUser] Person $person, Request $request, EntityManagerInterface $entities): Response
+    {
+        $payload = $request->getPayload();
+        $person->workWith(Hand::tryFrom($payload->getString('hand')) ?? Hand::Right);
+        $entered = $payload->all('words');
+        $words = [];
+        foreach (Words::PARTS as $part) {
+            $own = $entered[$part] ?? '';
+            $words[$part] = mb_substr(trim(\is_string($own) ? mb_scrub($own, 'UTF-8') : ''), 0, 40);
+        }
+        $person->studio()->call(array_filter($words));
+        $entities->flush();
+        $this->addFlash('draft', 'ways');
+        $this->addFlash('done', 'Every page follows.');
+
+        return $this->redirectToRoute('app_settings_practice', status: Response::HTTP_SEE_OTHER);
     }
 }

@@ -18,16 +18,17 @@ final readonly class RailMarks
         $shapes = [];
         foreach ($view->edges as $edge) {
             $y = 'lead' === $edge->name ? $bed->leadBar() + $bed->canvas->px(10) : $bed->tailBar() - $bed->canvas->px('top' === $edge->name ? 14 : 5);
-            array_push($shapes, ...array_map(fn (Piece $piece): Shape => $this->mark($piece, $y, $bed), $edge->attachment->pieces ?? []));
+            array_push($shapes, ...array_map(fn (Piece $piece): Shape => $this->mark($piece->centre()->minus($view->position), $piece->length(), $y, $bed), $edge->attachment->pieces ?? []));
         }
 
         return [...$shapes, ...array_map(static fn (Length $marker): Shape => Shape::line($marker->toMillimetres() - $view->position->toMillimetres(), $bed->layout->top->lead, $marker->toMillimetres() - $view->position->toMillimetres(), $bed->layout->top->tail, 'marker-line'), $view->markers)];
     }
 
-    private function mark(Piece $piece, float $y, BedDrawing $bed): Shape
+    /** @param Length $centre from the quilt's own middle */
+    private function mark(Length $centre, Length $length, float $y, BedDrawing $bed): Shape
     {
-        $wide = max($piece->length()->toMillimetres(), $bed->canvas->px(3));
+        $wide = max($length->toMillimetres(), $bed->canvas->px(3));
 
-        return Shape::box($piece->centre()->toMillimetres() - $wide / 2, $y, $wide, $bed->canvas->px(5), 'piece');
+        return Shape::box($centre->toMillimetres() - $wide / 2, $y, $wide, $bed->canvas->px(5), 'piece');
     }
 }

@@ -72,6 +72,17 @@ final readonly class BedDrawing
         );
     }
 
+    /** The same bed with its quilt hung off the rail's centre by so much, in millimetres: the ruler moves under it. */
+    public function hungAt(float $position, UnitSystem $units): self
+    {
+        $ticks = array_map(static fn (Tick $tick): Tick => new Tick($tick->at - $position, $tick->label), (new Ruler($units))->ticks($this->railFrom + $position, $this->railTo + $position));
+
+        return new self(
+            $this->layout, $this->hasBacking, $this->isTopMeasured, $this->canvas, $this->fields, $this->labels,
+            $ticks, $this->alongTicks, $this->railFrom, $this->railTo, $this->up, $this->overlay,
+        );
+    }
+
     public function backingPoints(): string
     {
         return implode(' ', array_map(static fn (Point $corner): string => \sprintf('%.1f,%.1f', $corner->x, $corner->y), $this->layout->backing));

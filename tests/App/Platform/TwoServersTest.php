@@ -38,7 +38,7 @@ final class TwoServersTest extends KernelTestCase
         $connection = self::getContainer()->get(Connection::class);
         \assert($connection instanceof Connection);
         $connection->executeStatement('UPDATE quilt SET revision_id = NULL');
-        foreach (['revision', 'quilt', 'studio_frame', 'person', 'studio', 'sessions', 'rememberme_token', 'cache_items'] as $table) {
+        foreach (['revision', 'quilt', 'studio_leader', 'studio_design', 'studio_frame', 'person', 'studio', 'sessions', 'rememberme_token', 'cache_items'] as $table) {
             $connection->executeStatement("DELETE FROM $table");
         }
         parent::tearDown();

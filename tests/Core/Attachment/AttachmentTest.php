@@ -161,10 +161,17 @@ final class AttachmentTest extends TestCase
     public function testEverythingMovesWithTheLoadPosition(): void
     {
         foreach (HoldingSystem::cases() as $system) {
-            $attachment = self::plan($system, self::edge(78, at: 12), self::stock([36, 3], [12, 4]));
+            $attachment = self::plan($system, self::edge(60, at: 12), self::stock([36, 2], [12, 60]));
             $middle = ($attachment->pieces[0]->from->toInches() + $attachment->pieces[$attachment->count() - 1]->to->toInches()) / 2;
             self::assertEqualsWithDelta(12, $middle, 1e-6, $system->value);
         }
+    }
+
+    public function testARunOfClipsStaysOnTheLeader(): void
+    {
+        $attachment = self::plan(HoldingSystem::ChannelClips, self::edge(78, at: 12), self::stock([36, 3]));
+
+        self::assertSame([-49.0, 59.0], [$attachment->pieces[0]->from->toInches(), $attachment->pieces[2]->to->toInches()]);
     }
 
     public function testPlacesAreSymmetricWithinTheEdgeAndNoGapIsWiderThanAsked(): void

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Leaders;
+
+use App\Drawing\Picture;
+use Schwung\Core\Leader\LeaderCheck;
+
+/** One leader as its page shows it; $faulty is a check that was entered and cannot be read, with the reason. */
+final readonly class LeaderView
+{
+    /** A leader is due for a check after so many loads. */
+    private const DUE_AFTER = 20;
+
+    public function __construct(
+        public StudioLeader $leader,
+        public Picture $strip,
+        public ?LeaderCheck $check,
+        public string $entered = '',
+        public ?string $fault = null,
+    ) {
+    }
+
+    public function isDue(): bool
+    {
+        return $this->leader->loadsSinceInspection() >= self::DUE_AFTER;
+    }
+}

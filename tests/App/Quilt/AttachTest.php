@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App\Quilt;
+
+use App\Frames\StudioFrame;
+use App\Leaders\StudioLeaderRepository;
+use App\Quilt\Attaching\Attaching;
+use App\Quilt\Attaching\Loading;
+use App\Quilt\Attaching\RailStrip;
+use Doctrine\ORM\EntityManagerInterface;
+use PHPUnit\Framework\Attributes\CoversClass;
+use Schwung\Core\Attachment\End;
+use Schwung\Core\Attachment\StockPiece;
+use Schwung\Core\Frame\Stock;
+use Schwung\Core\Leader\PastLoad;
+use Schwung\Core\Measure\Length;
+use Symfony\Component\DomCrawler\Crawler;
+use Tests\App\StudioTestCase;
+
+#[CoversClass(Attaching::class)]
+#[CoversClass(RailStrip::class)]
+#[CoversClass(Loading::class)]
+final class AttachTest extends StudioTestCase
+{
+    public function testEveryPieceIsDrawnAtItsPlaceAndNumbered(): void
+    {
+        $page = $this->attach([...self::entries(), 'load/direction' => 'as-is']);
+
+        self::assertStringContainsString('2.8 minutes to attach', $page->filter('#sheet h2')->text());
+        self::assertCount(21, $page->filter('figure')->first()->filter('.pin'));
+        self::assertStringContainsString('Pins up to 4 in apart at the lead, with only 3 ½ in of cloth', $page->filter('#sheet')->text());
+        self::assertStringContainsString('21 pins for the tail.', $page->filter('#sheet')->text());
+    }
+
+    public function testASchoolIsOverruledAndShowsItsConsequence(): void
+    {
+        $quilt = $this->quilt([...self::entries(), 'load/direction' => 'as-is']);
+        $this->enter($quilt, 'attach', ['load/lead/school' => 'end-to-end', 'load/tail/school' => 'wide']);
+        $page = $this->browser->followRedirect();
+
+        self::assertStringContainsString('41 pins, 2.7 min', $page->filter('#held-lead')->text());
+        self::assertStringContainsString('Pins up to 6 in apart at the tail', $page->filter('#sheet')->text());
+        self::assertStringContainsString('needs a decision', $page->filter('nav[aria-label=Stages] a[aria-current=step]')->text());
+    }
+
+    public function testClipsThatBothEndsWantAreBorrowed(): void
+    {
+        $page = $this->attach([...self::entries(), 'load/direction' => 'as-is', 'load/lead/method' => 'channel-clips', 'load/tail/method' => 'channel-clips'], new Stock([self::pieces(36, 3), self::pieces(12, 4)]));
+
+        self::assertSame('What is at hand does not hold both ends.', $page->filter('#sheet h2')->text());
+        self::assertStringContainsString('Borrow from the lead, once its end is wound on: 36 in.', $page->filter('#sheet')->text());
+        self::assertSame('32 in', $page->filter('summary:contains("Clips missing") span')->last()->text());
+    }
+
+    public function testClipsThatNobodyCountedAreNotGuessed(): void
+    {
+        $page = $this->attach([...self::entries(), 'load/tail/method' => 'channel-clips']);
+
+        self::assertStringContainsString('Nobody counted the clips of this frame.', $page->filter('#sheet')->text());
+        self::assertStringContainsString('needs a decision', $page->filter('nav[aria-label=Stages] a[aria-current=step]')->text());
+    }
+
+    public function testAShapedEdgeFloatsAndAHeldTopHasItsOwnRail(): void
+    {
+        $page = $this->attach([...self::entries(), 'top/edge' => 'scalloped', 'load/float' => 'none']);
+        self::assertCount(0, $page->filter('#held-top'));
+        self::assertStringContainsString('A shaped edge is never attached.', $page->filter('#sheet')->text());
+        self::assertStringContainsString('What holds the hanging end', $page->filter('#sheet')->text());
+
+        $held = $this->quilt([...self::entries(), 'load/float' => 'none', 'top/seams_along' => [['at' => '20 in', 'kind' => 'block'], ['at' => '48 in', 'kind' => 'block']], 'load/direction' => 'as-is']);
+        $page = $this->browser->request('GET', "/quilts/{$held->id()}/attach");
+        self::assertCount(1, $page->filter('#held-top'));
+        self::assertStringContainsString('Drift markers on seams of the top, from the centre mark: −14 in, 14 in.', $page->filter('#sheet')->text());
+        self::assertCount(2, $page->filter('svg .marker'));
+    }
+
+    public function testTheLeftHandStartsOnTheLeft(): void
+    {
+        $quilt = $this->quilt([...self::entries(), 'load/direction' => 'as-is']);
+        $numbers = fn (): array => $this->browser->request('GET', "/quilts/{$quilt->id()}/attach")->filter('figure')->first()->filter('text.strong')->each(static fn (Crawler $text): string => $text->text());
+        self::assertSame(['3', '1', '2'], \array_slice($numbers(), 9, 3));
+        $this->browser->request('GET', '/settings/practice');
+        $this->browser->submitForm('Use these', ['hand' => 'left']);
+
+        self::assertSame(['2', '1', '3'], \array_slice($numbers(), 9, 3));
+    }
+
+    public function testTheStudiosOwnWordsAreUsed(): void
+    {
+        $quilt = $this->quilt([...self::rows(), 'load/direction' => 'as-is']);
+        $this->browser->request('GET', '/settings/practice');
+        $this->browser->submitForm('Use these', ['words[leveller bar]' => 'dead bar', 'words[take-up roller]' => 'far roller']);
+
+        self::assertStringContainsString('Lead, far roller', $this->browser->request('GET', "/quilts/{$quilt->id()}/attach")->filter('main')->text());
+        self::assertStringContainsString('dead bar', $this->browser->request('GET', "/quilts/{$quilt->id()}/passes")->filter('main')->text());
+        self::assertStringContainsString('dead bar', $this->browser->request('GET', "/frames/{$this->reloaded($quilt)->frame()?->id()}")->filter('main')->text());
+    }
+
+    public function testALoadedQuiltWearsTheLeadersOnceAndTheNextHangsAside(): void
+    {
+        $quilt = $this->quilt([...self::entries(), 'load/direction' => 'as-is']);
+        $frame = $quilt->frame();
+        self::assertNotNull($frame);
+        $token = $this->browser->request('GET', "/quilts/{$quilt->id()}/passes")->filter('#sheet input[name=_token]')->attr('value');
+        $this->browser->request('POST', "/quilts/{$quilt->id()}/passes/on-the-frame", ['_token' => $token]);
+        $this->browser->request('POST', "/quilts/{$quilt->id()}/passes/on-the-frame", ['_token' => $token]);
+        $loads = $this->service(StudioLeaderRepository::class)->ofFrame($this->service(EntityManagerInterface::class)->getReference(StudioFrame::class, $frame->id()) ?? $frame)->at(End::Lead)?->pastLoads();
+        self::assertEquals([new PastLoad(Length::zero(), Length::inches(78))], $loads);
+
+        $this->enter($quilt, 'attach', ['desk/position' => 'in-turn']);
+        $page = $this->browser->followRedirect();
+        self::assertStringContainsString('−12 in, taken', $page->filter('#sheet')->text());
+    }
+
+    public function testThePrintSheetShowsTheRailsAndWhatToFetch(): void
+    {
+        $quilt = $this->quilt(self::rows());
+        $page = $this->browser->request('GET', "/quilts/{$quilt->id()}/sheet");
+
+        self::assertStringContainsString('What to fetch', $page->filter('main')->text());
+        self::assertGreaterThan(30, $page->filter('main svg .pin')->count());
+    }
+
+    /** @param array<string, mixed> $entries */
+    private function attach(array $entries, Stock $stock = new Stock()): Crawler
+    {
+        $frame = $this->frame();
+        $frame->equip(false, $stock);
+
+        return $this->browser->request('GET', "/quilts/{$this->quilt($entries, frame: $frame)->id()}/attach");
+    }
+
+    private static function pieces(float $inches, int $count): StockPiece
+    {
+        return new StockPiece(Length::inches($inches), $count);
+    }
+}

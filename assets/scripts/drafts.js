@@ -49,13 +49,13 @@ function bringBack(form) {
   }
 }
 
+// The page after a form that was accepted names the drafts that are done with, before any is brought back.
+for (const done of document.querySelectorAll("[data-draft-done]")) {
+  localStorage.removeItem(prefix + /** @type {HTMLElement} */ (done).dataset.draftDone);
+}
+
 for (const form of document.querySelectorAll("form[data-draft]")) {
   const kept = /** @type {HTMLFormElement} */ (form);
   bringBack(kept);
   kept.addEventListener("input", () => keep(kept));
-}
-
-// The page after a form that was accepted names the drafts that are done with.
-for (const done of document.querySelectorAll("[data-draft-done]")) {
-  localStorage.removeItem(prefix + /** @type {HTMLElement} */ (done).dataset.draftDone);
 }

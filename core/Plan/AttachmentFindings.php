@@ -35,6 +35,7 @@ final readonly class AttachmentFindings
             if (null !== $attachment) {
                 $findings[] = $this->ofPins($job, $chosen, $edges, $attachment, $end);
                 $findings[] = $this->ofStock($attachment, $end);
+                $findings[] = $this->ofPull($job, $attachment, $end);
             }
         }
 
@@ -69,5 +70,13 @@ final readonly class AttachmentFindings
         return HoldingSystem::ChannelClips === $attachment->system
             ? new Finding('clips-short', Level::Error, Phrase::of("The clips at hand are %s short of the {$end->value} edge.", $attachment->missing->figure), '/load/'.$end->value)
             : new Finding('stock-short', Level::Warning, Phrase::of("Too few pieces at the {$end->value}: ".lcfirst($attachment->missing->rule)), '/load/'.$end->value);
+    }
+
+    /** Cloth that gives pulls out between pieces far apart; too little cloth for a hold is a margin's finding. */
+    private function ofPull(Job $job, Attachment $attachment, End $end): ?Finding
+    {
+        $isWide = \in_array($attachment->system, [HoldingSystem::Pins, HoldingSystem::Magnets], true) && PinSchool::Wide === $job->load->habitAt($end)->school;
+
+        return $isWide && $job->backing->kind->isStretchy() ? new Finding('pull-out', Level::Warning, Phrase::of("A backing that stretches pulls out between pieces so far apart: set them closer at the {$end->value}."), '/load/'.$end->value) : null;
     }
 }

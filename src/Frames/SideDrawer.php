@@ -110,7 +110,7 @@ final readonly class SideDrawer
         ];
         if (!$isClamp) {
             $shapes[] = Shape::circle($side->leveller(), -9, 9, 'bar');
-            $shapes[] = Shape::text($side->leveller() + 14, -20, 'leveller bar', $letters, 'halo text-soft-svg');
+            $shapes[] = Shape::text($side->leveller() + 14, -17, 'leveller bar', $letters, 'halo text-soft-svg');
         }
         [$x, $y] = ClothRun::backingRoller($side);
         if (!$isClamp) {

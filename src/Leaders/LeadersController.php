@@ -59,6 +59,18 @@ final class LeadersController extends AbstractController
         return $this->redirectToRoute('app_leaders_index', ['frame' => $frame], Response::HTTP_SEE_OTHER);
     }
 
+    #[Route('/{roller}/casing', name: 'casing', methods: ['POST'])]
+    #[IsCsrfTokenValid('leaders')]
+    public function casing(Ulid $frame, Roller $roller, #[CurrentUser] Person $person, Request $request, EntityManagerInterface $entities): Response
+    {
+        $leader = $this->leader($this->frame($frame, $person), $roller);
+        $leader->sewCasing('1' === $request->getPayload()->getString('casing'));
+        $entities->persist($leader);
+        $entities->flush();
+
+        return $this->redirectToRoute('app_leaders_index', ['frame' => $frame], Response::HTTP_SEE_OTHER);
+    }
+
     /** What to mark at each station before the leader is hemmed again. */
     #[Route('/{roller}/re-hem', name: 're_hem', methods: ['GET'])]
     public function reHem(Ulid $frame, Roller $roller, #[CurrentUser] Person $person): Response
@@ -82,6 +94,7 @@ final class LeadersController extends AbstractController
 
         return $this->render('leaders/new.html.twig', [
             'frame' => $studioFrame, 'leader' => $leader, 'text' => '' === $text ? $this->units->writer()->write($reaches) : $text, 'fault' => $fault, 'casing' => $hasCasing, 'unwashed' => $isUnwashed,
+            'drawing' => (new CasingDrawing())->draw(new NewLeader($studioFrame->measures(), $hasCasing, $isUnwashed), $hasCasing),
             'sheet' => new NewLeader($studioFrame->measures(), $hasCasing, $isUnwashed), 'reaches' => $reaches,
         ]);
     }

@@ -21,7 +21,7 @@ test("a new studio takes in a short quilt, tries a remedy, keeps it and prints",
   await page.getByRole("textbox", { name: "Throat" }).fill("20");
   await page.getByRole("textbox", { name: "Arm clearance" }).fill("22,9 cm");
   await page.getByRole("textbox", { name: "Take-up roller" }).fill("2");
-  await page.getByLabel("channel clips").check();
+  await page.getByRole("checkbox", { name: "channel clips" }).check();
   await expectAccessible(page);
   await page.getByRole("button", { name: "Save the frame" }).click();
   await expect(page.getByText("Garden frame")).toBeVisible();

@@ -137,6 +137,9 @@ for (const [width, height] of [
       ["Great meadow", "backing"],
       ["Otter creek", "direction"],
       ["Unopened parcel", "direction"],
+      ["Harbour lamps", "attach"],
+      ["Full sails", "attach"],
+      ["Cloud ledger", "attach"],
       ["Harbour lamps", "passes"],
       ["Winter coat", "passes"],
       ["Long table", "passes"],
@@ -161,6 +164,7 @@ test("the dark variant has contrast too", async ({ page }) => {
     ["Salt stairs", "backing"],
     ["Full sails", "backing"],
     ["Otter creek", "direction"],
+    ["Harbour lamps", "attach"],
     ["Winter coat", "passes"],
     ["Long table", "passes"],
   ]) {

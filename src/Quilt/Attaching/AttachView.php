@@ -19,6 +19,7 @@ final readonly class AttachView
      * @param list<Length>                            $markers   where seams of the top meet the rail
      * @param list<FloatOption>                       $floats
      * @param list<Phrase>                            $holdsEnd  what holds a hanging end, best first
+     * @param list<HoldCost>                          $costs     of every way of holding
      * @param array{front: list<Phrase>, back: list<Phrase>} $fetch in order of use, by side of the frame
      */
     public function __construct(
@@ -28,6 +29,7 @@ final readonly class AttachView
         public array $markers,
         public array $floats,
         public array $holdsEnd,
+        public array $costs,
         public array $fetch,
     ) {
     }

@@ -18,6 +18,7 @@ use Schwung\Core\Attachment\HoldHabit;
 use Schwung\Core\Attachment\HoldingSystem;
 use Schwung\Core\Attachment\LoadedEdges;
 use Schwung\Core\Attachment\SharedStock;
+use Schwung\Core\Frame\Stock;
 use Schwung\Core\Leader\LoadPosition;
 use Schwung\Core\Leader\LoadPositionRule;
 use Schwung\Core\Measure\Figure;
@@ -44,7 +45,7 @@ final readonly class Attaching
         $position = $this->position($sheet, $positions);
         $loaded = new LoadedEdges($plan->job, $plan->top, $plan->chosenPlan(), $position, $hand);
         $markers = (new DriftMarkers())->places($plan->job->top, $plan->chosen(), $position);
-        $edges = $this->edges($plan, $sheet, $loaded, $position, $markers, $units);
+        $edges = $this->edges($plan, $sheet, $loaded, $position, $markers, $units, $leaders);
 
         return new AttachView(
             $edges,
@@ -53,6 +54,7 @@ final readonly class Attaching
             $markers,
             (new FloatRule($quilt->studio->practice()))->options($plan->job, $plan->chosenPlan()),
             (new FloatRule($quilt->studio->practice()))->holdingTheEnd($plan->job, $plan->chosenPlan(), true === $frame?->hasSteelBars()),
+            $this->costs($quilt, $plan, $loaded),
             $this->fetch($plan, $edges),
         );
     }
@@ -68,6 +70,19 @@ final readonly class Attaching
         $edge = Length::shortest($plan->chosenPlan()->backing->squaredUp->across, $width);
 
         return (new LoadPositionRule(Length::inches(self::ASIDE_INCHES)))->positions($leader->pastLoads(), $edge, Length::shortest($width, $plan->job->frame->usableAcross()));
+    }
+
+    /** @return list<HoldCost> */
+    private function costs(Quilt $quilt, Plan $plan, LoadedEdges $loaded): array
+    {
+        $practice = $quilt->studio->practice();
+        $stock = $quilt->frame()?->stock() ?? new Stock();
+
+        return array_map(static function (HoldingSystem $system) use ($practice, $stock, $plan, $loaded): HoldCost {
+            $attachment = (new AttachmentRule())->plan($system, new HoldHabit($plan->job->load->leadHabit->school, $stock->of($system)), $loaded->backing(End::Lead));
+
+            return new HoldCost($system, $practice->grip($system, End::Lead)->total(), $practice->grip($system, End::Tail)->total(), null === $attachment?->missing ? $attachment?->minutes() : null);
+        }, HoldingSystem::cases());
     }
 
     /** @param list<LoadPosition> $positions */
@@ -91,7 +106,7 @@ final readonly class Attaching
      *
      * @return list<HeldEdge>
      */
-    private function edges(Plan $plan, Sheet $sheet, LoadedEdges $loaded, Length $position, array $markers, UnitSystem $units): array
+    private function edges(Plan $plan, Sheet $sheet, LoadedEdges $loaded, Length $position, array $markers, UnitSystem $units, ?FrameLeaders $leaders): array
     {
         $rule = new AttachmentRule();
         $load = $plan->job->load;
@@ -102,6 +117,7 @@ final readonly class Attaching
             $attachment,
             null === $attachment || [] === $attachment->pieces ? null : (new RailStrip($units))->draw($attachment, $plan->job->frame->leaderWidth, $position, 'top' === $name ? $markers : [], "The $name rail from the front: {$attachment->count()} pieces, numbered as they are placed."),
             'tail' === $name ? $borrow : [],
+            HoldingSystem::DowelClamps === $attachment?->system && false === ('tail' === $name ? $leaders?->at(End::Tail) : $leaders?->at(End::Lead))?->hasCasing(),
         );
         $edges = [$strip($lead, 'lead'), $strip($tail, 'tail')];
         if ($loaded->holdsTop(End::Tail)) {

@@ -16,12 +16,14 @@ final readonly class HeldEdge
      * @param Attachment|null $attachment null where clips are wanted and none are counted
      * @param Picture|null    $strip  the rail with every piece at its place, read from the front of the frame
      * @param list<Length>    $borrow pieces that the lead would have to lend
+     * @param bool            $needsCasing the leader has no casing, and this hold needs one
      */
     public function __construct(
         public string $name,
         public ?Attachment $attachment,
         public ?Picture $strip,
         public array $borrow = [],
+        public bool $needsCasing = false,
     ) {
     }
 }

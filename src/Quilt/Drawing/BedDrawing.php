@@ -75,11 +75,13 @@ final readonly class BedDrawing
     /** The same bed with its quilt hung off the rail's centre by so much, in millimetres: the ruler moves under it. */
     public function hungAt(float $position, UnitSystem $units): self
     {
-        $ticks = array_map(static fn (Tick $tick): Tick => new Tick($tick->at - $position, $tick->label), (new Ruler($units))->ticks($this->railFrom + $position, $this->railTo + $position));
+        $from = max($this->canvas->left + $this->canvas->px(16), $this->railFrom - $position);
+        $to = min($this->canvas->right() - $this->canvas->px(16), $this->railTo - $position);
+        $ticks = array_map(static fn (Tick $tick): Tick => new Tick($tick->at - $position, $tick->label), (new Ruler($units))->ticks($from + $position, $to + $position));
 
         return new self(
             $this->layout, $this->hasBacking, $this->isTopMeasured, $this->canvas, $this->fields, $this->labels,
-            $ticks, $this->alongTicks, $this->railFrom, $this->railTo, $this->up, $this->overlay,
+            $ticks, $this->alongTicks, $from, $to, $this->up, $this->overlay,
         );
     }
 

@@ -67,6 +67,18 @@ final class LeadersTest extends StudioTestCase
         self::assertStringContainsString('has not been checked yet', $this->browser->request('GET', "/frames/{$frame->id()}/leaders/take-up/re-hem")->filter('main')->text());
     }
 
+    public function testALeaderGetsItsCasingAndDowelClampsNoLongerAskForIt(): void
+    {
+        $frame = $this->frame();
+        $quilt = $this->quilt([...self::entries(), 'load/lead/method' => 'dowel-clamps'], frame: $frame);
+        self::assertStringContainsString('This leader has no casing', $this->browser->request('GET', "/quilts/{$quilt->id()}/attach")->filter('#sheet')->text());
+        $page = $this->browser->request('GET', "/frames/{$frame->id()}/leaders");
+        $this->browser->submit($page->filter('form[action$="take-up/casing"]')->form());
+        self::assertStringContainsString('It has a casing for a dowel.', $this->browser->followRedirect()->filter('section')->first()->text());
+
+        self::assertStringNotContainsString('This leader has no casing', $this->browser->request('GET', "/quilts/{$quilt->id()}/attach")->filter('#sheet')->text());
+    }
+
     public function testPolesHaveNoLeadersAndAnotherStudiosFrameIsNotThere(): void
     {
         $poles = $this->frame(name: 'Window frame');

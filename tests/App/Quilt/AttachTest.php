@@ -114,6 +114,17 @@ final class AttachTest extends StudioTestCase
         self::assertStringContainsString('−12 in, taken', $page->filter('#sheet')->text());
     }
 
+    public function testEveryHoldTellsWhatItWouldCost(): void
+    {
+        $page = $this->attach([...self::entries(), 'load/direction' => 'as-is'], new Stock(magnets: 5));
+        $rows = $page->filter('details:contains("What every hold would cost") tr')->each(static fn (Crawler $row): string => $row->text());
+
+        self::assertCount(8, $rows);
+        self::assertStringContainsString('5 in, 2 in', $rows[5]);
+        self::assertStringContainsString('too few at hand', $rows[5]);
+        self::assertStringContainsString('1.4', $rows[1]);
+    }
+
     public function testThePrintSheetShowsTheRailsAndWhatToFetch(): void
     {
         $quilt = $this->quilt(self::rows());

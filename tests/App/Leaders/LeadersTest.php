@@ -73,7 +73,7 @@ final class LeadersTest extends StudioTestCase
         $quilt = $this->quilt([...self::entries(), 'load/lead/method' => 'dowel-clamps'], frame: $frame);
         self::assertStringContainsString('This leader has no casing', $this->browser->request('GET', "/quilts/{$quilt->id()}/attach")->filter('#sheet')->text());
         $page = $this->browser->request('GET', "/frames/{$frame->id()}/leaders");
-        $this->browser->submit($page->filter('form[action$="take-up/casing"]')->form());
+        $this->browser->submit($page->filter('form[action$="take-up/casing"] button')->form());
         self::assertStringContainsString('It has a casing for a dowel.', $this->browser->followRedirect()->filter('section')->first()->text());
 
         self::assertStringNotContainsString('This leader has no casing', $this->browser->request('GET', "/quilts/{$quilt->id()}/attach")->filter('#sheet')->text());

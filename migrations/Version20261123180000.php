@@ -15,7 +15,7 @@ final class Version20261123180000 extends AbstractMigration
         $this->addSql("ALTER TABLE studio ADD practice JSON DEFAULT '[]' NOT NULL");
         $this->addSql('ALTER TABLE studio CHANGE practice practice JSON NOT NULL');
         $this->addSql('ALTER TABLE quilt ADD loaded DATETIME DEFAULT NULL');
-        $this->addSql('CREATE TABLE studio_design (id BINARY(16) NOT NULL, path LONGTEXT NOT NULL, height_nm BIGINT NOT NULL, width_nm BIGINT NOT NULL, stitched_nm BIGINT NOT NULL, name VARCHAR(80) NOT NULL, studio_id BINARY(16) NOT NULL, INDEX IDX_286451DD446F285F (studio_id), PRIMARY KEY (id)) DEFAULT CHARACTER SET utf8mb4 COLLATE `utf8mb4_unicode_ci` ENGINE = InnoDB');
+        $this->addSql('CREATE TABLE studio_design (id BINARY(16) NOT NULL, path LONGTEXT NOT NULL, name VARCHAR(80) NOT NULL, studio_id BINARY(16) NOT NULL, INDEX IDX_286451DD446F285F (studio_id), PRIMARY KEY (id)) DEFAULT CHARACTER SET utf8mb4 COLLATE `utf8mb4_unicode_ci` ENGINE = InnoDB');
         $this->addSql('ALTER TABLE studio_design ADD CONSTRAINT FK_286451DD446F285F FOREIGN KEY (studio_id) REFERENCES studio (id)');
     }
 

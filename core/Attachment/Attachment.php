@@ -66,14 +66,4 @@ final readonly class Attachment
 
         return $pieces;
     }
-
-    public function longestGap(): Length
-    {
-        $longest = Length::zero();
-        foreach (\array_slice($this->pieces, 1) as $i => $piece) {
-            $longest = Length::longest($longest, $piece->from->minus($this->pieces[$i]->to));
-        }
-
-        return $longest;
-    }
 }

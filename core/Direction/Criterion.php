@@ -28,9 +28,4 @@ final readonly class Criterion
     {
         return Direction::AsIs === $direction ? $this->asIs : $this->turned;
     }
-
-    public function warnsOf(Direction $direction): bool
-    {
-        return Direction::AsIs === $direction ? $this->warnsAsIs : $this->warnsTurned;
-    }
 }

@@ -8,7 +8,6 @@ use App\Account\Studio;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use Schwung\Core\Design\StitchPath;
-use Schwung\Core\Measure\Length;
 use Symfony\Bridge\Doctrine\Types\UlidType;
 use Symfony\Component\Uid\Ulid;
 
@@ -23,15 +22,6 @@ class StudioDesign
     #[ORM\Column(type: Types::TEXT, length: 4_294_967_295)]
     private string $path;
 
-    #[ORM\Column(type: Types::BIGINT)]
-    private int $heightNm;
-
-    #[ORM\Column(type: Types::BIGINT)]
-    private int $widthNm;
-
-    #[ORM\Column(type: Types::BIGINT)]
-    private int $stitchedNm;
-
     public function __construct(
         #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)] public readonly Studio $studio,
         #[ORM\Column(length: 80)] public readonly string $name,
@@ -39,9 +29,6 @@ class StudioDesign
     ) {
         $this->id = new Ulid();
         $this->path = $path->toPathData();
-        $this->heightNm = $path->height()->nanometres;
-        $this->widthNm = $path->repeat()->nanometres;
-        $this->stitchedNm = $path->stitched()->nanometres;
     }
 
     public function id(): Ulid
@@ -52,25 +39,5 @@ class StudioDesign
     public function path(): StitchPath
     {
         return StitchPath::fromPathData($this->path);
-    }
-
-    public function pathData(): string
-    {
-        return $this->path;
-    }
-
-    public function height(): Length
-    {
-        return Length::ofNanometres($this->heightNm);
-    }
-
-    public function repeat(): Length
-    {
-        return Length::ofNanometres($this->widthNm);
-    }
-
-    public function stitched(): Length
-    {
-        return Length::ofNanometres($this->stitchedNm);
     }
 }

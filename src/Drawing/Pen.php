@@ -4,11 +4,6 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
-use Schwung\Core\Measure\Figure;
-use Schwung\Core\Measure\Length;
-use Schwung\Core\Measure\Phrase;
-use Schwung\Core\Measure\Worked;
-
 /** Draws what many drawings share, with ends and letters that are as large on every scale. */
 final readonly class Pen
 {
@@ -17,22 +12,7 @@ final readonly class Pen
     }
 
     /**
-     * A dimension from one point to another with a small bar at each end and its text at the middle, beside the line.
-     *
-     * @return list<Shape>
-     */
-    public function dimension(float $x1, float $y1, float $x2, float $y2, string|Length|Figure|Worked|Phrase $text, string $class = '', float $size = 13): array
-    {
-        $isUpright = abs($x2 - $x1) < abs($y2 - $y1);
-        $label = $isUpright
-            ? Shape::text($x1 + $this->canvas->px(8), ($y1 + $y2) / 2 + $this->canvas->px($size / 3), $text, $this->canvas->px($size), 'halo strong '.$class)
-            : Shape::text(($x1 + $x2) / 2, $y1 - $this->canvas->px(6), $text, $this->canvas->px($size), 'halo strong '.$class, 'middle');
-
-        return [...$this->span($x1, $y1, $x2, $y2), $label];
-    }
-
-    /**
-     * The line of a dimension with its bars, without a text.
+     * The line of a dimension with a small bar at each end.
      *
      * @return list<Shape>
      */

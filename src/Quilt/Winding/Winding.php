@@ -6,6 +6,7 @@ namespace App\Quilt\Winding;
 
 use Schwung\Core\Advance\BorderPass;
 use Schwung\Core\Advance\Move;
+use Schwung\Core\Advance\Pass;
 use Schwung\Core\Advance\PassPlan;
 use Schwung\Core\Advance\Roll;
 use Schwung\Core\Advance\RowLayout;
@@ -60,12 +61,12 @@ final readonly class Winding
     /** @return list<Wind> */
     public static function winds(PassPlan $passes): array
     {
-        return array_map(static fn ($pass): Wind => new Wind($pass->number, $pass, $pass->from->toMillimetres(), $pass->to->toMillimetres(), false, false), $passes->passes);
+        return array_map(static fn (Pass $pass): Wind => new Wind($pass->number, $pass, $pass->from->toMillimetres(), $pass->to->toMillimetres(), false, false), $passes->passes);
     }
 
     /** @return list<Wind> the second half, counted on from $count */
     public static function windsFromTail(PassPlan $passes, float $along, int $count): array
     {
-        return array_map(static fn ($pass): Wind => new Wind($count + $pass->number, $pass, $along - $pass->to->toMillimetres(), $along - $pass->from->toMillimetres(), true, 1 === $pass->number), $passes->passes);
+        return array_map(static fn (Pass $pass): Wind => new Wind($count + $pass->number, $pass, $along - $pass->to->toMillimetres(), $along - $pass->from->toMillimetres(), true, 1 === $pass->number), $passes->passes);
     }
 }

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Quilt\Winding;
 
 use App\Quilt\Sheet;
+use Schwung\Core\Advance\BorderPass;
 use Schwung\Core\Advance\BordersLast;
 use Schwung\Core\Advance\Course;
 use Schwung\Core\Advance\CourseRule;
 use Schwung\Core\Advance\MovePlan;
 use Schwung\Core\Advance\PassPlan;
 use Schwung\Core\Advance\SeamGrid;
+use Schwung\Core\Advance\Stop;
 use Schwung\Core\Advance\TurnRound;
 use Schwung\Core\Plan\Plan;
 
@@ -61,8 +63,8 @@ final readonly class WindingRule
     }
 
     /**
-     * @param list<\Schwung\Core\Advance\Stop>       $stops
-     * @param list<\Schwung\Core\Advance\BorderPass> $borders
+     * @param list<Stop> $stops
+     * @param list<BorderPass> $borders
      */
     private function winding(Plan $plan, Course $course, PassPlan $passes, array $stops, array $borders = []): ?Winding
     {

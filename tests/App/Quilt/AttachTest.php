@@ -32,6 +32,7 @@ final class AttachTest extends StudioTestCase
         self::assertCount(21, $page->filter('figure')->first()->filter('.pin'));
         self::assertStringContainsString('Pins up to 4 in apart at the lead, with only 3 ½ in of cloth', $page->filter('#sheet')->text());
         self::assertStringContainsString('21 pins for the tail.', $page->filter('#sheet')->text());
+        self::assertStringStartsWith('1 0 in2 3 ⅞ in3 −3 ⅞ in', $page->filter('details:contains("Places from the centre mark") p')->first()->text());
     }
 
     public function testASchoolIsOverruledAndShowsItsConsequence(): void

@@ -11,10 +11,10 @@ use App\Quilt\TryingOn;
 use App\Quilt\Winding\WindingRule;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\DataProvider;
-use Schwung\Core\Exchange\PlanCommand;
 use Schwung\Core\Measure\UnitSystem;
 use Symfony\Component\DomCrawler\Crawler;
 use Tests\App\StudioTestCase;
+use Tests\Core\Exchange\Commands;
 
 #[CoversClass(QuiltController::class)]
 #[CoversClass(TryingOn::class)]
@@ -149,17 +149,10 @@ final class PassesTest extends StudioTestCase
         $quilts = array_map(fn (array $entries): string => (string) $this->quilt($entries)->id(), [self::rows(), self::blocks(), [...self::rows(), 'quilting/gap' => '-1 in', 'quilting/finish' => 'fit-gap', 'quilting/directional' => true]]);
         foreach ($quilts as $id) {
             $this->browser->request('GET', "/quilts/$id/job.json");
-            [$in, $out, $err] = [fopen('php://memory', 'r+'), fopen('php://memory', 'r+'), fopen('php://memory', 'r+')];
-            self::assertIsResource($in);
-            self::assertIsResource($out);
-            self::assertIsResource($err);
-            fwrite($in, (string) $this->browser->getResponse()->getContent());
-            rewind($in);
-            (new PlanCommand())->run('-', $in, $out, $err);
-            rewind($out);
+            [, $plan] = Commands::run('schwung:plan', (string) $this->browser->getResponse()->getContent());
             $this->browser->request('GET', "/quilts/$id/plan.json");
 
-            self::assertJsonStringEqualsJsonString((string) stream_get_contents($out), (string) $this->browser->getResponse()->getContent());
+            self::assertJsonStringEqualsJsonString($plan, (string) $this->browser->getResponse()->getContent());
         }
     }
 

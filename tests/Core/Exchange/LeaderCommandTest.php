@@ -8,18 +8,18 @@ use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Schwung\Core\Exchange\LeaderCommand;
+use Schwung\Core\Exchange\DocumentCommand;
 use Schwung\Core\Exchange\LeaderReader;
 use Schwung\Core\Exchange\LeaderWriter;
 
-#[CoversClass(LeaderCommand::class)]
+#[CoversClass(DocumentCommand::class)]
 #[CoversClass(LeaderReader::class)]
 #[CoversClass(LeaderWriter::class)]
 final class LeaderCommandTest extends TestCase
 {
     public function testReadingsInAnyOrderGiveTheirResult(): void
     {
-        [$code, $out] = $this->resultOf(json_encode(self::document([['25 in', '2 in'], ['-50 in', '1 3/4 in'], ['0 in', '2 1/8 in'], ['50 in', '1 13/16 in'], ['-25 in', '1 7/8 in']]), \JSON_THROW_ON_ERROR));
+        [$code, $out] = Commands::run('schwung:leader', json_encode(self::document([['25 in', '2 in'], ['-50 in', '1 3/4 in'], ['0 in', '2 1/8 in'], ['50 in', '1 13/16 in'], ['-25 in', '1 7/8 in']]), \JSON_THROW_ON_ERROR));
         /** @var array{result: array{verdict: string, range: array{text: string}, cuts: list<array{cut: array{text: string}}>, dips: list<array{dip: array{mm: float}}>}} $document */
         $document = json_decode($out, true, flags: \JSON_THROW_ON_ERROR);
         $result = $document['result'];
@@ -34,7 +34,7 @@ final class LeaderCommandTest extends TestCase
     #[DataProvider('faults')]
     public function testEachFaultIsToldAtItsPlace(array $document, string $line): void
     {
-        [$code, $out, $err] = $this->resultOf(json_encode($document, \JSON_THROW_ON_ERROR));
+        [$code, $out, $err] = Commands::run('schwung:leader', json_encode($document, \JSON_THROW_ON_ERROR));
 
         self::assertSame([2, ''], [$code, $out]);
         self::assertStringContainsString($line, $err);
@@ -62,21 +62,5 @@ final class LeaderCommandTest extends TestCase
     private static function document(array $readings): array
     {
         return ['format' => 'schwung/leader-check', 'version' => 1, 'units' => 'in', 'bed_span' => '24 in', 'readings' => array_map(static fn (array $reading): array => ['at' => $reading[0], 'distance' => $reading[1]], $readings)];
-    }
-
-    /** @return array{int, string, string} exit code, output, errors */
-    private function resultOf(string $text): array
-    {
-        [$in, $out, $err] = [fopen('php://memory', 'r+'), fopen('php://memory', 'r+'), fopen('php://memory', 'r+')];
-        self::assertIsResource($in);
-        self::assertIsResource($out);
-        self::assertIsResource($err);
-        fwrite($in, $text);
-        rewind($in);
-        $code = (new LeaderCommand())->run('-', $in, $out, $err);
-        rewind($out);
-        rewind($err);
-
-        return [$code, (string) stream_get_contents($out), (string) stream_get_contents($err)];
     }
 }

@@ -9,14 +9,14 @@ use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Schwung\Core\Exchange\DocumentCommand;
 use Schwung\Core\Exchange\JobReader;
 use Schwung\Core\Exchange\JsonText;
 use Schwung\Core\Exchange\Node;
-use Schwung\Core\Exchange\PlanCommand;
 use Schwung\Core\Exchange\PlanWriter;
 use Tests\Core\Jobs;
 
-#[CoversClass(PlanCommand::class)]
+#[CoversClass(DocumentCommand::class)]
 #[CoversClass(JobReader::class)]
 #[CoversClass(JsonText::class)]
 #[CoversClass(Node::class)]
@@ -29,7 +29,7 @@ final class PlanCommandTest extends TestCase
     #[DataProvider('cases')]
     public function testAJobGivesItsPlan(string $case, int $exit): void
     {
-        [$code, $out] = $this->planOf((string) file_get_contents(__DIR__."/documents/$case.job.json"));
+        [$code, $out] = Commands::run('schwung:plan', (string) file_get_contents(__DIR__."/documents/$case.job.json"));
 
         self::assertSame($exit, $code);
         self::assertJsonStringEqualsJsonFile(__DIR__."/documents/$case.plan.json", $out);
@@ -54,7 +54,7 @@ final class PlanCommandTest extends TestCase
     #[DataProvider('faults')]
     public function testEachFaultIsToldAtItsPlace(array $change, string $line): void
     {
-        [$code, $out, $err] = $this->planOf(json_encode($this->changed($change), \JSON_THROW_ON_ERROR));
+        [$code, $out, $err] = Commands::run('schwung:plan', json_encode($this->changed($change), \JSON_THROW_ON_ERROR));
 
         self::assertSame([2, ''], [$code, $out]);
         self::assertStringContainsString($line, $err);
@@ -94,7 +94,7 @@ final class PlanCommandTest extends TestCase
     #[DataProvider('noJson')]
     public function testWhatIsNoDocumentIsToldAtTheEmptyPointer(string $text, string $message): void
     {
-        [$code, , $err] = $this->planOf($text);
+        [$code, , $err] = Commands::run('schwung:plan', $text);
 
         self::assertSame(2, $code);
         self::assertStringStartsWith(': '.$message, $err);
@@ -113,20 +113,16 @@ final class PlanCommandTest extends TestCase
 
     public function testAllFaultsAreToldTogether(): void
     {
-        [, , $err] = $this->planOf(json_encode($this->changed(['version' => 3, 'top/edge' => 'round', 'frame/rail' => '0 in']), \JSON_THROW_ON_ERROR));
+        [, , $err] = Commands::run('schwung:plan', json_encode($this->changed(['version' => 3, 'top/edge' => 'round', 'frame/rail' => '0 in']), \JSON_THROW_ON_ERROR));
 
         self::assertCount(3, explode("\n", trim($err)));
     }
 
     public function testAFileThatIsNotThereIsSaid(): void
     {
-        [$in, $out, $err] = [fopen('php://memory', 'r'), fopen('php://memory', 'w+'), fopen('php://memory', 'w+')];
-        self::assertIsResource($in);
-        self::assertIsResource($out);
-        self::assertIsResource($err);
-
-        self::assertSame(2, (new PlanCommand())->run('/nowhere/job.json', $in, $out, $err));
-        self::assertSame(": the file \"/nowhere/job.json\" cannot be read.\n", stream_get_contents($err, offset: 0));
+        self::assertSame([2, '', ": the file \"/nowhere/job.json\" cannot be read.\n"], Commands::run('schwung:plan', '', '/nowhere/job.json'));
+        self::assertStringStartsWith(': no file is named;', Commands::run('schwung:plan', '', null)[2]);
+        self::assertNull(DocumentCommand::named('schwung:other'));
     }
 
     public function testTheWholeCommandNeedsNoDatabase(): void
@@ -135,18 +131,6 @@ final class PlanCommandTest extends TestCase
         exec('DATABASE_URL= '.escapeshellarg(\PHP_BINARY).' '.escapeshellarg($console).' schwung:plan '.escapeshellarg(__DIR__.'/documents/short.job.json').' 2>&1 >/dev/null', $lines, $code);
 
         self::assertSame([1, ['/backing: backing-short']], [$code, $lines]);
-    }
-
-    /** @return array{int, string, string} exit code, output, errors */
-    private function planOf(string $text): array
-    {
-        [$in, $out, $err] = [fopen('php://temp', 'r+'), fopen('php://temp', 'w+'), fopen('php://temp', 'w+')];
-        \assert(\is_resource($in) && \is_resource($out) && \is_resource($err));
-        fwrite($in, $text);
-        rewind($in);
-        $code = (new PlanCommand())->run('-', $in, $out, $err);
-
-        return [$code, (string) stream_get_contents($out, offset: 0), (string) stream_get_contents($err, offset: 0)];
     }
 
     /**

@@ -10,16 +10,17 @@ use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Schwung\Core\Exchange\DriftCommand;
+use Schwung\Core\Exchange\DocumentCommand;
 use Schwung\Core\Exchange\DriftReader;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Tension\DriftRule;
 use Schwung\Core\Tension\DriftState;
 use Schwung\Core\Tension\RegisterReading;
+use Tests\Core\Exchange\Commands;
 
 #[CoversClass(DriftRule::class)]
 #[CoversClass(DriftReader::class)]
-#[CoversClass(DriftCommand::class)]
+#[CoversClass(DocumentCommand::class)]
 final class DriftTest extends TestCase
 {
     use TestTrait;
@@ -78,7 +79,7 @@ final class DriftTest extends TestCase
     #[DataProvider('faults')]
     public function testTheCommandTellsEachFaultAtItsPlace(array $change, string $line): void
     {
-        [$code, , $err] = $this->resultOf([...self::document(), ...$change]);
+        [$code, , $err] = self::resultOf([...self::document(), ...$change]);
 
         self::assertSame(2, $code);
         self::assertStringContainsString($line, $err);
@@ -96,7 +97,7 @@ final class DriftTest extends TestCase
 
     public function testTheCommandAddsItsResult(): void
     {
-        [$code, $out] = $this->resultOf(self::document());
+        [$code, $out] = self::resultOf(self::document());
         /** @var array{result: array{state: string, slope_per_m: float, margin_left: array{text: string}}} $document */
         $document = json_decode($out, true, flags: \JSON_THROW_ON_ERROR);
 
@@ -104,7 +105,7 @@ final class DriftTest extends TestCase
         self::assertSame(['ok', 0.0, '4 in'], [$document['result']['state'], (float) $document['result']['slope_per_m'], $document['result']['margin_left']['text']]);
         $schema = (string) file_get_contents(__DIR__.'/../../../docs/formats/drift.schema.json');
         self::assertTrue((new Validator())->validate(json_decode($out), $schema)->isValid());
-        [, $out] = $this->resultOf([...self::document(), 'readings' => []]);
+        [, $out] = self::resultOf([...self::document(), 'readings' => []]);
         self::assertStringContainsString('"state": "unknown"', $out);
         self::assertTrue((new Validator())->validate(json_decode($out), $schema)->isValid());
     }
@@ -137,18 +138,8 @@ final class DriftTest extends TestCase
      *
      * @return array{int, string, string} exit code, output, errors
      */
-    private function resultOf(array $document): array
+    private static function resultOf(array $document): array
     {
-        [$in, $out, $err] = [fopen('php://memory', 'r+'), fopen('php://memory', 'r+'), fopen('php://memory', 'r+')];
-        self::assertIsResource($in);
-        self::assertIsResource($out);
-        self::assertIsResource($err);
-        fwrite($in, json_encode($document, \JSON_THROW_ON_ERROR));
-        rewind($in);
-        $code = (new DriftCommand())->run('-', $in, $out, $err);
-        rewind($out);
-        rewind($err);
-
-        return [$code, (string) stream_get_contents($out), (string) stream_get_contents($err)];
+        return Commands::run('schwung:drift', json_encode($document, \JSON_THROW_ON_ERROR));
     }
 }

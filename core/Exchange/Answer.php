@@ -24,6 +24,8 @@ final readonly class Answer
     {
         $members = $document instanceof \stdClass ? get_object_vars($document) : [];
 
-        return new self([...$members, 'result' => $result]);
+        $members['result'] = $result;
+
+        return new self($members);
     }
 }

@@ -7,7 +7,6 @@ namespace App\Quilt;
 use App\Drawing\Picture;
 use App\Quilt\Attaching\AttachView;
 use App\Quilt\Drawing\BedDrawing;
-use App\Quilt\Drawing\CuttingDrawing;
 use App\Quilt\Winding\Wind;
 use Schwung\Core\Advance\Proposal;
 use Schwung\Core\Measure\Length;
@@ -32,7 +31,7 @@ final readonly class Workspace
         public string $stage,
         public Review $review,
         public BedDrawing $bed,
-        public ?CuttingDrawing $cutting,
+        public ?Picture $cutting,
         public Remedy|Proposal|null $tried,
         public bool $canUndo,
         public bool $canRedo,

@@ -102,11 +102,11 @@ final readonly class Workspaces
         return null === $now || null === $plan || null === $review->winding ? null : (new SideDrawer())->wound($plan->job->frame, (new WoundStates())->at($plan, $review->winding, $now));
     }
 
-    private function cutting(Review $review): ?CuttingDrawing
+    private function cutting(Review $review): ?Picture
     {
         return match (true) {
-            null !== $review->extension => CuttingDrawing::ofStrips($review->extension),
-            [] !== $review->piecings => CuttingDrawing::ofBolt($review->piecings[0]),
+            null !== $review->extension => (new CuttingDrawing())->ofStrips($review->extension),
+            [] !== $review->piecings => (new CuttingDrawing())->ofBolt($review->piecings[0]),
             default => null,
         };
     }

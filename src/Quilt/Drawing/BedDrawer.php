@@ -39,7 +39,7 @@ final readonly class BedDrawer
 
         $up = true === $review->parts->top?->directional ? array_map(fn (float $share): Point => $this->onTop($layout->top, $review->direction)(0.92, $share), [0.32, 0.2]) : [];
 
-        $bed = BedDrawing::of($layout, [] !== $layout->backing, null !== $review->top, $fields, $labels, $review->parts->frame?->rail->toMillimetres(), $units, $up);
+        $bed = BedDrawing::of($layout, [] !== $layout->backing, $fields, $labels, $review->parts->frame?->rail->toMillimetres(), $units, $up);
 
         return null === $now || null === $review->winding ? $bed : $bed->under((new PassBands($layout->top, $bed->canvas))->shapes($review->winding, $now, $review->laid));
     }

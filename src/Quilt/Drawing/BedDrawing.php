@@ -31,7 +31,6 @@ final readonly class BedDrawing
     private function __construct(
         public BedLayout $layout,
         public bool $hasBacking,
-        public bool $isTopMeasured,
         public Canvas $canvas,
         public array $fields,
         public array $labels,
@@ -50,7 +49,7 @@ final readonly class BedDrawing
      * @param list<Point>        $up
      * @param float|null         $rail   the frame's rail in millimetres, where it is known
      */
-    public static function of(BedLayout $layout, bool $hasBacking, bool $isTopMeasured, array $fields, array $labels, ?float $rail, UnitSystem $units, array $up): self
+    public static function of(BedLayout $layout, bool $hasBacking, array $fields, array $labels, ?float $rail, UnitSystem $units, array $up): self
     {
         $part = self::extent($layout);
         $canvas = Canvas::around($part, self::PIXELS_WIDE, self::PIXELS_HIGH, self::ROOM);
@@ -58,7 +57,7 @@ final readonly class BedDrawing
         $ruler = new Ruler($units);
 
         return new self(
-            $layout, $hasBacking, $isTopMeasured, $canvas, $fields, $labels,
+            $layout, $hasBacking, $canvas, $fields, $labels,
             $ruler->ticks(-$half, $half), $ruler->ticks($part['top'], $part['bottom']), -$half, $half, $up, [],
         );
     }
@@ -67,7 +66,7 @@ final readonly class BedDrawing
     public function under(array $overlay): self
     {
         return new self(
-            $this->layout, $this->hasBacking, $this->isTopMeasured, $this->canvas, $this->fields, $this->labels,
+            $this->layout, $this->hasBacking, $this->canvas, $this->fields, $this->labels,
             $this->acrossTicks, $this->alongTicks, $this->railFrom, $this->railTo, $this->up, $overlay,
         );
     }
@@ -80,7 +79,7 @@ final readonly class BedDrawing
         $ticks = array_map(static fn (Tick $tick): Tick => new Tick($tick->at - $position, $tick->label), (new Ruler($units))->ticks($from + $position, $to + $position));
 
         return new self(
-            $this->layout, $this->hasBacking, $this->isTopMeasured, $this->canvas, $this->fields, $this->labels,
+            $this->layout, $this->hasBacking, $this->canvas, $this->fields, $this->labels,
             $ticks, $this->alongTicks, $from, $to, $this->up, $this->overlay,
         );
     }
@@ -111,14 +110,9 @@ final readonly class BedDrawing
         return $this->canvas->placeAcross($field->x).' '.$this->canvas->placeDown($field->y);
     }
 
-    /** The arrow head's two other corners, half as wide as it is long. */
-    public function upHead(): string
+    public function shapes(): BedShapes
     {
-        [$from, $to] = $this->up;
-        $length = hypot($to->x - $from->x, $to->y - $from->y);
-        [$x, $y] = [($to->x - $from->x) / $length * $this->canvas->px(14), ($to->y - $from->y) / $length * $this->canvas->px(14)];
-
-        return \sprintf('%.1f,%.1f %.1f,%.1f %.1f,%.1f', $to->x - $x - $y / 2, $to->y - $y + $x / 2, $to->x, $to->y, $to->x - $x + $y / 2, $to->y - $y - $x / 2);
+        return new BedShapes($this);
     }
 
     /** @return array{left: float, top: float, right: float, bottom: float} */

@@ -5,50 +5,67 @@ declare(strict_types=1);
 namespace App\Quilt\Drawing;
 
 use App\Drawing\Canvas;
+use App\Drawing\Picture;
+use App\Drawing\Shape;
+use Schwung\Core\Measure\Figure;
+use Schwung\Core\Measure\Length;
+use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Sizing\ExtensionPlan;
 use Schwung\Core\Sizing\PiecingPlan;
 
-/** What to cut, to scale: strips one below the other, or the cuts along a bolt. */
+/** Draws what to cut, to scale: strips one below the other, or the cuts along a bolt. */
 final readonly class CuttingDrawing
 {
-    /** @param list<CutPiece> $pieces */
-    private function __construct(public Canvas $canvas, public array $pieces, public float $clothLength, public float $clothWidth)
-    {
-    }
+    private const WIDE = 700;
+    private const HIGH = 700;
+    private const BETWEEN_STRIPS = 90.0;
 
-    public static function ofStrips(ExtensionPlan $plan): self
+    public function ofStrips(ExtensionPlan $plan): Picture
     {
-        $pieces = [];
+        $places = [];
         [$y, $longest] = [0.0, 0.0];
         foreach ($plan->strips as $strip) {
             foreach ($strip->edges as $edge) {
-                $pieces[] = new CutPiece(0, $y, $strip->cutLength, $strip->cutWidth, $edge);
-                $y += $strip->cutWidth->toMillimetres() + 90;
+                $places[] = [0.0, $y, $strip->cutLength, $strip->cutWidth, $edge];
+                $y += $strip->cutWidth->toMillimetres() + self::BETWEEN_STRIPS;
                 $longest = max($longest, $strip->cutLength->toMillimetres());
             }
         }
+        $canvas = $this->canvas($longest, $y - self::BETWEEN_STRIPS);
 
-        return new self(self::canvas($longest, $y - 90), $pieces, 0, 0);
+        return new Picture($canvas, 'Strips to cut, to scale', array_merge([], ...array_map(fn (array $place): array => $this->piece($canvas, ...$place), $places)));
     }
 
-    public static function ofBolt(PiecingPlan $plan): self
+    public function ofBolt(PiecingPlan $plan): Picture
     {
-        $pieces = [];
+        $canvas = $this->canvas($plan->toBuy->toMillimetres(), $plan->bolt->toMillimetres());
+        $shapes = [Shape::box(0, 0, $plan->toBuy->toMillimetres(), $plan->bolt->toMillimetres(), 'outline outline-needed')];
         $x = 0.0;
         foreach ($plan->cuts as $number => $cut) {
-            $pieces[] = new CutPiece($x, 0, $cut, $plan->bolt, 'cut '.($number + 1));
+            $shapes = [...$shapes, ...$this->piece($canvas, $x, 0.0, $cut, $plan->bolt, 'cut '.($number + 1))];
             $x += $cut->toMillimetres();
         }
-        [$length, $width] = [$plan->toBuy->toMillimetres(), $plan->bolt->toMillimetres()];
 
-        return new self(self::canvas($length, $width), $pieces, $length, $width);
+        return new Picture($canvas, 'Cuts along the bolt, to scale', $shapes);
     }
 
-    private static function canvas(float $wide, float $high): Canvas
+    /**
+     * @param Length $length along the bolt
+     *
+     * @return list<Shape>
+     */
+    private function piece(Canvas $canvas, float $x, float $y, Length $length, Length $width, string $name): array
     {
-        $room = ['left' => 8, 'top' => 8, 'right' => 8, 'bottom' => 26];
-        $scale = $wide / (700 - 16);
+        [$long, $wide] = [$length->toMillimetres(), $width->toMillimetres()];
 
-        return Canvas::around(['left' => 0, 'top' => 0, 'right' => $wide, 'bottom' => $high], 700, (int) ceil($high / $scale) + 34, $room);
+        return [
+            Shape::box($x, $y, $long, $wide, 'batting', 'url(#hatch)'),
+            Shape::text($x + $long / 2, $y + $wide / 2 + $canvas->px(10), Phrase::of("$name: %s × %s", Figure::needed($length), Figure::measured($width)), $canvas->px(28), 'halo strong', 'middle'),
+        ];
+    }
+
+    private function canvas(float $wide, float $high): Canvas
+    {
+        return Canvas::around(['left' => 0, 'top' => 0, 'right' => $wide, 'bottom' => $high], self::WIDE, self::HIGH, ['left' => 8, 'top' => 8, 'right' => 8, 'bottom' => 26]);
     }
 }

@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Quilt\Drawing;
+
+use App\Drawing\Canvas;
+use App\Drawing\Pen;
+use App\Drawing\Shape;
+use App\Drawing\Tick;
+use App\Quilt\Review;
+use Schwung\Core\Direction\Direction;
+use Schwung\Core\Measure\Phrase;
+use Schwung\Core\Measure\Point;
+use Schwung\Core\Sizing\BackingState;
+use Schwung\Core\Sizing\BedLayout;
+
+/** The marks of a bed drawing, layer by layer from back to front. */
+final readonly class BedShapes
+{
+    private Canvas $canvas;
+    private BedLayout $layout;
+
+    public function __construct(private BedDrawing $bed)
+    {
+        $this->canvas = $bed->canvas;
+        $this->layout = $bed->layout;
+    }
+
+    /** @return list<Shape> both rails, named, with the rulers along and across */
+    public function frame(): array
+    {
+        $px = $this->canvas->px(...);
+        [$from, $long] = [$this->bed->railFrom, $this->bed->railTo - $this->bed->railFrom];
+
+        return [
+            Shape::box($from, $this->bed->leadBar(), $long, $px(10), 'rail'),
+            Shape::box($from, $this->bed->tailBar(), $long, $px(10), 'rail'),
+            Shape::text($from, $this->bed->leadBar() - $px(7), 'LEAD, take-up roller', $px(12), 'text-soft-svg strong'),
+            Shape::text($from, $this->bed->tailBar() + $px(25), 'TAIL, toward you', $px(12), 'text-soft-svg strong'),
+            ...array_merge([], ...array_map($this->acrossTick(...), $this->bed->acrossTicks)),
+            ...array_merge([], ...array_map($this->alongTick(...), $this->bed->alongTicks)),
+        ];
+    }
+
+    /** @return list<Shape> */
+    private function acrossTick(Tick $tick): array
+    {
+        $bar = $this->bed->leadBar();
+        $mark = Shape::line($tick->at, $bar + $this->canvas->px(10), $tick->at, $bar + $this->canvas->px(null === $tick->label ? 14 : 18), 'tick');
+
+        return null === $tick->label ? [$mark] : [$mark, Shape::text($tick->at, $bar + $this->canvas->px(31), $tick->label, $this->canvas->px(12), 'text-soft-svg', 'middle')];
+    }
+
+    /** @return list<Shape> */
+    private function alongTick(Tick $tick): array
+    {
+        $x = $this->bed->sideRuler();
+        $mark = Shape::line($x, $tick->at, $x - $this->canvas->px(null === $tick->label ? 4 : 8), $tick->at, 'tick');
+
+        return null === $tick->label ? [$mark] : [$mark, Shape::text($x - $this->canvas->px(11), $tick->at + $this->canvas->px(4), $tick->label, $this->canvas->px(12), 'text-soft-svg', 'end')];
+    }
+
+    /** @return list<Shape> backing, batting and top with their seams */
+    public function layers(Review $review, bool $withBatting): array
+    {
+        $top = $this->layout->top;
+        $batting = $withBatting ? $this->layout->batting : null;
+        $corners = array_map(static fn (Point $corner): array => [$corner->x, $corner->y], $this->layout->backing);
+        $isShaped = true === $review->parts->top?->edge->mustFloat();
+
+        return [
+            ...($this->bed->hasBacking ? [Shape::polygon($corners, 'ground', 'url(#hatch)'), Shape::polygon($corners, 'outline')] : []),
+            ...(null === $batting ? [] : [Shape::box($batting->left, $batting->lead, $batting->across(), $batting->along(), 'batting', 'url(#dots)')]),
+            Shape::box($top->left, $top->lead, $top->across(), $top->along(), 'layer-top'.($isShaped ? ' layer-top-shaped' : '')),
+            ...array_map(static fn (array $seam): Shape => Shape::line($top->left, $seam[0], $top->right, $seam[0], 'border' === $seam[1] ? 'seam seam-border' : 'seam'), $this->layout->acrossSeams),
+            ...array_map(static fn (array $seam): Shape => Shape::line($seam[0], $top->lead, $seam[0], $top->tail, 'border' === $seam[1] ? 'seam seam-border' : 'seam'), $this->layout->alongSeams),
+            // Seams of the backing lie below everything, yet they must be seen: a dash-dot line over it all.
+            ...array_map(static fn (array $ends): Shape => Shape::line($ends[0]->x, $ends[0]->y, $ends[1]->x, $ends[1]->y, 'seam-backing'), $this->layout->backingSeams),
+        ];
+    }
+
+    /** @return list<Shape> what the stage draws over the layers, what is needed, labels and the way up */
+    public function above(Review $review, bool $withSize): array
+    {
+        [$top, $needed] = [$this->layout->top, $this->layout->required];
+        $plan = $review->shownPlan();
+        $isShort = null !== $plan && BackingState::Fits !== $plan->chosenPlan()->backing->state();
+
+        return [
+            ...($this->bed->hasBacking ? [Shape::box($top->left, $top->lead, $top->across(), $top->along(), 'outline')] : []),
+            ...$this->bed->overlay,
+            Shape::box($needed->left, $needed->lead, $needed->across(), $needed->along(), 'outline outline-needed'.($isShort ? ' outline-short' : '')),
+            ...array_map($this->label(...), $this->bed->labels),
+            ...$this->up(),
+            ...($withSize && [] === $this->bed->overlay ? $this->size($review) : []),
+        ];
+    }
+
+    private function label(Label $label): Shape
+    {
+        $class = match ($label->role) {
+            'margin' => 'halo text-soft-svg',
+            'short' => 'halo text-short',
+            'fullness' => 'halo strong',
+        };
+
+        return Shape::text($label->x + $this->canvas->px($label->aside), $label->y + $this->canvas->px(5), $label->text, $this->canvas->px('margin' === $label->role ? 13 : 15), $class, $label->anchor);
+    }
+
+    /** @return list<Shape> */
+    private function up(): array
+    {
+        if ([] === $this->bed->up) {
+            return [];
+        }
+        [$from, $to] = $this->bed->up;
+
+        return [
+            ...(new Pen($this->canvas))->arrow($from->x, $from->y, $to->x, $to->y),
+            Shape::text($from->x, $from->y + $this->canvas->px(18), 'up', $this->canvas->px(13), 'halo', 'middle'),
+        ];
+    }
+
+    /** @return list<Shape> the top's size in its middle, and how it lies */
+    private function size(Review $review): array
+    {
+        if (null === $review->top) {
+            return [];
+        }
+        $middle = $this->layout->top->lead + $this->layout->top->along() * 0.58;
+        $lies = Direction::Turned === $review->direction ? 'top, turned: its left edge leads' : 'top, as it is: its top edge leads';
+
+        return [
+            Shape::text(0, $middle, Phrase::of('%s × %s', $review->top->width->figure, $review->top->length->figure), $this->canvas->px(24), 'halo strong', 'middle'),
+            Shape::text(0, $middle + $this->canvas->px(20), $lies, $this->canvas->px(13), 'halo text-soft-svg', 'middle'),
+        ];
+    }
+}

@@ -8,8 +8,8 @@ namespace Schwung\Core\Exchange;
 final readonly class Answer
 {
     /**
-     * @param array<string, mixed> $document ready for json_encode
-     * @param list<string>         $problems one line each
+     * @param array<mixed>  $document ready for json_encode
+     * @param list<string> $problems one line each
      */
     public function __construct(public array $document, public array $problems = [])
     {
@@ -24,8 +24,6 @@ final readonly class Answer
     {
         $members = $document instanceof \stdClass ? get_object_vars($document) : [];
 
-        $members['result'] = $result;
-
-        return new self($members);
+        return new self([...$members, 'result' => $result]);
     }
 }

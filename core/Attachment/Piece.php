@@ -22,6 +22,19 @@ final readonly class Piece
         return new self($place, $place, $order);
     }
 
+    /**
+     * Points along an edge.
+     *
+     * @param list<Length> $places from the edge's centre, from left to right
+     * @param list<int>    $orders of placing, in the same order
+     *
+     * @return list<self>
+     */
+    public static function row(array $places, array $orders, Edge $edge): array
+    {
+        return array_map(static fn (Length $place, int $order): self => self::at($place->plus($edge->position), $order), $places, $orders);
+    }
+
     public function centre(): Length
     {
         return $this->from->plus($this->to)->half();

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Schwung\Core\Plan;
 
 use Schwung\Core\Attachment\Attachment;
-use Schwung\Core\Attachment\AttachmentRule;
 use Schwung\Core\Attachment\End;
 use Schwung\Core\Attachment\HoldingSystem;
 use Schwung\Core\Attachment\LoadedEdges;
+use Schwung\Core\Attachment\PinPlanner;
 use Schwung\Core\Attachment\PinSchool;
 use Schwung\Core\Direction\DirectionPlan;
 use Schwung\Core\Measure\Figure;
@@ -49,7 +49,7 @@ final readonly class AttachmentFindings
         if (HoldingSystem::Pins !== $attachment->system || PinSchool::Ticks === $school) {
             return null;
         }
-        $wanted = (new AttachmentRule())->wantedSpacing($school, $edges->backing($end));
+        $wanted = PinPlanner::wantedSpacing($school, $edges->backing($end));
         $free = $chosen->backing->required->margins->at($end)->minus($this->practice->grip(HoldingSystem::Pins, $end)->usedUp);
         if (!$wanted->isLongerThan($free)) {
             return null;

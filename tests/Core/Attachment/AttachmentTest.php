@@ -18,6 +18,7 @@ use Schwung\Core\Attachment\Hand;
 use Schwung\Core\Attachment\HoldHabit;
 use Schwung\Core\Attachment\HoldingSystem;
 use Schwung\Core\Attachment\Piece;
+use Schwung\Core\Attachment\PinPlanner;
 use Schwung\Core\Attachment\PinSchool;
 use Schwung\Core\Attachment\PlacingOrder;
 use Schwung\Core\Attachment\StockPiece;
@@ -26,6 +27,7 @@ use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Worked;
 
 #[CoversClass(AttachmentRule::class)]
+#[CoversClass(PinPlanner::class)]
 #[CoversClass(Attachment::class)]
 #[CoversClass(ClipChoice::class)]
 #[CoversClass(PlacingOrder::class)]
@@ -194,7 +196,7 @@ final class AttachmentTest extends TestCase
                     HoldingSystem::Magnets => 6,
                     HoldingSystem::SpringClamps => 16,
                     HoldingSystem::DowelClamps => 0.5,
-                    default => (new AttachmentRule())->wantedSpacing($school, $edge)->toInches() + (PinSchool::Ticks === $school ? 1 : 0),
+                    default => PinPlanner::wantedSpacing($school, $edge)->toInches() + (PinSchool::Ticks === $school ? 1 : 0),
                 };
                 self::assertLessThanOrEqual($most + 1e-6, self::longestGap($attachment)->toInches());
             });

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Schwung\Core\Attachment;
+
+use Schwung\Core\Measure\Figure;
+use Schwung\Core\Measure\Length;
+use Schwung\Core\Measure\Term;
+use Schwung\Core\Measure\Worked;
+
+/** Rule 14, channel clips: the run that ClipChoice finds, laid from outside in and kept on the leader. */
+final readonly class ClipPlanner
+{
+    public function __construct(private HoldTimes $times)
+    {
+    }
+
+    public function plan(HoldHabit $habit, Edge $edge): Attachment
+    {
+        $leader = $edge->leader ?? $edge->length()->plus(Length::inches(8));
+        $wanted = $edge->length()->plus(Length::inches(8));
+        $least = Length::shortest($edge->length()->plus(Length::inches(2)), $leader);
+        $choice = new ClipChoice();
+        $run = $choice->choose($habit->stock, $wanted, $least, $leader);
+        if (null === $run) {
+            return new Attachment(HoldingSystem::ChannelClips, [], null, $edge->held, 0, $this->missing($least, $choice->longestRun($habit->stock, $leader), $edge));
+        }
+        $pieces = $this->laid($run, $edge);
+
+        return new Attachment(HoldingSystem::ChannelClips, $pieces, null, $edge->held, \count($pieces) * $this->times->each(HoldingSystem::ChannelClips));
+    }
+
+    private function missing(Length $least, Length $longest, Edge $edge): Worked
+    {
+        return new Worked(Figure::missing($least->minus($longest)), 'The least cover, two inches more than the edge and no more than the leader, less the longest run that the clips at hand can make.', [
+            new Term('edge', $edge->held->figure, 'held'),
+            new Term('least cover', Figure::needed($least), 'edge and 2 in'),
+            new Term('longest run', Figure::left($longest), 'stock, within the leader'),
+        ]);
+    }
+
+    /**
+     * In pairs from outside in, the longest outside; what has no partner lies in the middle.
+     *
+     * @param list<Length> $run longest first
+     *
+     * @return list<Piece>
+     */
+    private function laid(array $run, Edge $edge): array
+    {
+        [$outside, $middle] = [[], []];
+        for ($i = 0; $i < \count($run); ++$i) {
+            if (isset($run[$i + 1]) && 0 === $run[$i]->compareTo($run[$i + 1])) {
+                $outside[] = $run[$i++];
+            } else {
+                $middle[] = $run[$i];
+            }
+        }
+        $row = [...$outside, ...$middle, ...array_reverse($outside)];
+        $from = $this->withinLeader($edge, Length::zero()->plus(...$row));
+        $orders = (new PlacingOrder())->fromCentre(\count($row), $edge->hand);
+        $pieces = [];
+        foreach ($row as $i => $length) {
+            $pieces[] = new Piece($from, $from->plus($length), $orders[$i]);
+            $from = $from->plus($length);
+        }
+
+        return $pieces;
+    }
+
+    /** Where a run begins: centred on the edge, moved as far as it takes to stay on the leader. */
+    private function withinLeader(Edge $edge, Length $run): Length
+    {
+        $wanted = $edge->position->minus($run->half());
+        $half = $edge->leader?->half();
+
+        return null === $half ? $wanted : Length::longest($half->negated(), Length::shortest($wanted, $half->minus($run)));
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Schwung\Core\Attachment;
+
+use Schwung\Core\Measure\Figure;
+use Schwung\Core\Measure\Length;
+use Schwung\Core\Measure\Phrase;
+use Schwung\Core\Measure\Term;
+use Schwung\Core\Measure\Worked;
+
+/** Rule 14, pins: in from each end, shared out evenly from the centre, or at the ticks of the leader. */
+final readonly class PinPlanner
+{
+    public function __construct(private HoldTimes $times)
+    {
+    }
+
+    public function plan(HoldHabit $habit, Edge $edge): Attachment
+    {
+        $places = PinSchool::Ticks === $habit->school ? $this->ticks($edge) : $this->evenPins($habit->school, $edge);
+        $spacing = PinSchool::Ticks === $habit->school ? Length::inches(5) : $this->actualSpacing($habit->school, $edge);
+
+        return new Attachment(
+            HoldingSystem::Pins,
+            Piece::row($places, (new PlacingOrder())->fromCentre(\count($places), $edge->hand), $edge),
+            $this->worked($spacing, $habit, $edge),
+            $edge->held,
+            \count($places) * $this->times->each(HoldingSystem::Pins),
+            StockCount::missing($habit, \count($places), $spacing),
+            notes: [Phrase::of('The outermost pins point inward, all others away from the centre. Run no hand along a pinned roll.')],
+        );
+    }
+
+    /** How far apart the pins of a school are wanted at this edge. */
+    public static function wantedSpacing(PinSchool $school, Edge $edge): Length
+    {
+        $wanted = Length::inches(match ($school) {
+            PinSchool::EndToEnd => 2,
+            PinSchool::Hand => 4,
+            PinSchool::Ticks => 5,
+            PinSchool::Wide => 6,
+            PinSchool::CloserOnPull => End::Tail === $edge->end ? 3 : 4,
+        });
+
+        return $edge->isWorkedIn ? $wanted->half() : $wanted;
+    }
+
+    /** @return list<Length> from left to right, both ends included */
+    private function evenPins(PinSchool $school, Edge $edge): array
+    {
+        $half = $edge->half()->minus(self::inset());
+        $each = $this->pinsEachSide($school, $edge);
+
+        return array_map(static fn (int $k): Length => $half->scaledBy($k, $each), range(-$each, $each));
+    }
+
+    private function pinsEachSide(PinSchool $school, Edge $edge): int
+    {
+        return max(1, (int) ceil($edge->half()->minus(self::inset())->nanometres / self::wantedSpacing($school, $edge)->nanometres));
+    }
+
+    private function actualSpacing(PinSchool $school, Edge $edge): Length
+    {
+        return $edge->half()->minus(self::inset())->scaledBy(1, $this->pinsEachSide($school, $edge));
+    }
+
+    /** @return list<Length> the two ends, and every tick at least an inch within them */
+    private function ticks(Edge $edge): array
+    {
+        $end = $edge->half()->minus(self::inset());
+        $step = $edge->isWorkedIn ? 2.5 : 5;
+        $last = (int) floor($end->minus(Length::inches(1))->nanometres / Length::inches($step)->nanometres);
+
+        return [$end->negated(), ...array_map(static fn (int $k): Length => Length::inches($k * $step), range(-max(0, $last), max(0, $last))), $end];
+    }
+
+    private static function inset(): Length
+    {
+        return Length::inches(0.25);
+    }
+
+    private function worked(Length $spacing, HoldHabit $habit, Edge $edge): Worked
+    {
+        return new Worked(
+            Figure::measured($spacing),
+            PinSchool::Ticks === $habit->school ? 'A pin at every tick of the leader that is an inch within the ends, and one at each end.' : 'From the centre to a quarter inch within the end, shared out evenly, no wider than wanted.',
+            [
+                $edge->held->terms[0] ?? new Term('edge', $edge->held->figure, 'held'),
+                new Term('wanted', Figure::measured(self::wantedSpacing($habit->school, $edge)), 'school '.$habit->school->value.($edge->isWorkedIn ? ', twice as close because the edge is worked in' : '')),
+            ],
+        );
+    }
+}

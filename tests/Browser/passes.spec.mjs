@@ -9,7 +9,7 @@ async function expectPass(page, number) {
   await expect(page.locator("#sheet summary", { hasText: "Depth at pass" })).toContainText(
     `Depth at pass ${number}`,
   );
-  await expect(page.locator("svg.bed text.strong")).toHaveText(String(number));
+  await expect(page.locator("svg.bed text.halo.strong")).toHaveText(String(number));
 }
 
 for (const [width, height] of [

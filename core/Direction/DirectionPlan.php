@@ -15,7 +15,7 @@ final readonly class DirectionPlan
 {
     /**
      * @param list<Remedy>  $remedies
-     * @param list<Section> $sections     from left to right, one where all can be reached
+     * @param list<Section> $sections     from left to right, one where all can be reached at once
      * @param list<Blocker> $blockers
      * @param bool          $keepsUp      false where a design with an up would lie across a top with an up
      * @param Course|null   $course       null while batting or quilting are not known

@@ -29,14 +29,15 @@ final readonly class DirectionRule
     {
         $check = (new BackingRule($this->practice))->check($job->top, $cloth, $job->load, $direction);
         $roll = $this->roll($job);
+        $sections = $this->sections($job, $direction);
         $course = null === $roll || null === $job->quilting ? null : (new CourseRule($roll))->plan($job->quilting, $job->top, $direction);
 
         return new DirectionPlan(
             $direction,
             $check,
             (new RemedyFinder($this->practice, $job->units))->find($job->top, $job->backing, $cloth, $job->load, $direction, $job->frame->methods, $check),
-            $this->sections($job, $direction),
-            $this->blockers($job, $direction, $check, $course),
+            $sections,
+            $this->blockers($job, $direction, $sections, $check, $course),
             StretchLie::of($job->backing->stretch, $direction),
             Direction::AsIs === $direction || !$job->top->directional || true !== $job->quilting?->isDirectional,
             $course,
@@ -53,7 +54,7 @@ final readonly class DirectionRule
         );
     }
 
-    /** @return list<Section> */
+    /** @return list<Section> none where sections cannot reach the whole of it */
     private function sections(Job $job, Direction $direction): array
     {
         $across = $job->top->across($direction);
@@ -63,13 +64,15 @@ final readonly class DirectionRule
             : [new Section(1, Length::zero(), $across, null)];
     }
 
-    /** @return list<Blocker> */
-    private function blockers(Job $job, Direction $direction, BackingCheck $check, ?Course $course): array
+    /**
+     * @param list<Section> $sections
+     *
+     * @return list<Blocker>
+     */
+    private function blockers(Job $job, Direction $direction, array $sections, BackingCheck $check, ?Course $course): array
     {
         $frame = $job->frame;
-        $isOutOfReach = $frame->kind->worksInSections()
-            ? null === (new SectionRule($this->practice->sectionOverlap))->count($job->top->across($direction), $frame->usableAcross())
-            : $job->top->across($direction)->isLongerThan($frame->usableAcross());
+        $isOutOfReach = [] === $sections || (!$frame->kind->worksInSections() && $job->top->across($direction)->isLongerThan($frame->usableAcross()));
         $blockers = [
             $isOutOfReach ? Blocker::Reach : null,
             null !== $frame->leaderWidth && $check->required->across->length()->isLongerThan($frame->leaderWidth) ? Blocker::Leader : null,

@@ -14,6 +14,6 @@ final readonly class BlockPlan
 
     public function stopsInBlocks(): int
     {
-        return \count(array_filter($this->stops, static fn (Stop $stop): bool => StopKind::Block === $stop->kind));
+        return Stop::countInBlocks($this->stops);
     }
 }

@@ -24,6 +24,6 @@ final readonly class Course
 
     public function stopsInBlocks(): int
     {
-        return \count(array_filter($this->stops, static fn (Stop $stop): bool => StopKind::Block === $stop->kind));
+        return Stop::countInBlocks($this->stops);
     }
 }

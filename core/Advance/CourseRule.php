@@ -20,7 +20,7 @@ final readonly class CourseRule
     public function plan(Quilting $quilting, Top $top, Direction $direction): Course
     {
         if (null === $quilting->rows) {
-            $plan = (new BlockPasses($this->roll))->plan($this->grid($top, $direction));
+            $plan = (new BlockPasses($this->roll))->plan(SeamGrid::fromLead($top, $direction));
 
             return new Course($this->roll, $plan->passes, null, null, $plan->stops, $this->worthTurning($quilting, $top, $direction, $plan->passes));
         }
@@ -35,7 +35,7 @@ final readonly class CourseRule
     public function turnedRound(Quilting $quilting, Top $top, Direction $direction): ?TurnRound
     {
         return null === $quilting->rows
-            ? $this->turning->ofBlocks($this->grid($top, $direction), $quilting->isDirectional)
+            ? $this->turning->ofBlocks(SeamGrid::fromLead($top, $direction), $quilting->isDirectional)
             : $this->turning->ofRows($quilting->rows, (new RowRule())->layOut($quilting->rows, $top->along($direction)), $quilting->isDirectional);
     }
 
@@ -44,10 +44,5 @@ final readonly class CourseRule
         $turnRound = $this->turning->canBeWorthIt($plain, $top->along($direction)) ? $this->turnedRound($quilting, $top, $direction) : null;
 
         return null !== $turnRound && $this->turning->isWorthIt($turnRound, $plain) ? $turnRound : null;
-    }
-
-    private function grid(Top $top, Direction $direction): SeamGrid
-    {
-        return SeamGrid::of($top->along($direction), $top->seamsAlongRails($direction));
     }
 }

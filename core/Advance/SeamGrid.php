@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Advance;
 
+use Schwung\Core\Direction\Direction;
 use Schwung\Core\Material\SeamKind;
+use Schwung\Core\Material\Top;
 use Schwung\Core\Material\TopSeam;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Near;
@@ -20,6 +22,12 @@ final readonly class SeamGrid
     /** @param list<float> $seams within the length, growing */
     private function __construct(public float $length, public array $seams, public float $firstBorder, public float $lastBorder)
     {
+    }
+
+    /** Of a top that is worked from its lead edge to its tail edge, once it is loaded this way round. */
+    public static function fromLead(Top $top, Direction $direction): self
+    {
+        return self::of($top->along($direction), $top->seamsAlongRails($direction));
     }
 
     /** @param list<TopSeam> $seams from the edge where the work begins */

@@ -12,4 +12,10 @@ final readonly class Stop
     public function __construct(public Length $at, public StopKind $kind, public Length $fromSeam)
     {
     }
+
+    /** @param list<self> $stops */
+    public static function countInBlocks(array $stops): int
+    {
+        return \count(array_filter($stops, static fn (self $stop): bool => StopKind::Block === $stop->kind));
+    }
 }

@@ -46,7 +46,7 @@ final readonly class TurnRound
 
     public function stopsInBlocks(): int
     {
-        return \count(array_filter($this->stops, static fn (Stop $stop): bool => StopKind::Block === $stop->kind));
+        return Stop::countInBlocks($this->stops);
     }
 
     /**

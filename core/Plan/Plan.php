@@ -46,6 +46,18 @@ final readonly class Plan
         return $this->directions[$this->choice->chosen->value];
     }
 
+    /** The first finding that has one of these codes. */
+    public function finding(string ...$codes): ?Finding
+    {
+        foreach ($this->findings as $finding) {
+            if (\in_array($finding->code, $codes, true)) {
+                return $finding;
+            }
+        }
+
+        return null;
+    }
+
     /** @return list<Finding> */
     public function errors(): array
     {

@@ -112,9 +112,8 @@ final readonly class ProposalFinder
 
     private function otherFinish(Plan $plan, Course $course): ?Proposal
     {
-        $runsOff = [] !== array_filter($plan->findings, static fn (Finding $finding): bool => 'run-off-past-tail' === $finding->code);
         $asked = $plan->job->quilting?->rows;
-        if (!$runsOff || null === $asked || null === $course->rows) {
+        if (null === $plan->finding('run-off-past-tail') || null === $asked || null === $course->rows) {
             return null;
         }
         foreach ([Finish::FitScale, Finish::FitGap] as $finish) {
@@ -186,7 +185,7 @@ final readonly class ProposalFinder
         if (null !== $course->rows || 0 === $course->stopsInBlocks()) {
             return null;
         }
-        $body = (new BordersLast($course->roll, $job->frame->usableAcross()))->body(SeamGrid::of($job->top->along($chosen->direction), $job->top->seamsAlongRails($chosen->direction)));
+        $body = (new BordersLast($course->roll, $job->frame->usableAcross()))->body(SeamGrid::fromLead($job->top, $chosen->direction));
 
         return !$body->passes->works() || $body->stopsInBlocks() >= $course->stopsInBlocks() ? null : new Proposal(
             ProposalKind::BordersLast,

@@ -67,16 +67,9 @@ final readonly class StageJudge
     private function ofBlockers(Plan $plan): ?Judgement
     {
         $blockers = $this->standingBlockers($plan);
-        if ([] === $blockers) {
-            return null;
-        }
-        foreach ($plan->findings as $finding) {
-            if ($finding->code === $blockers[0]->value) {
-                return new Judgement(Standing::Stuck, $finding->text);
-            }
-        }
+        $finding = [] === $blockers ? null : $plan->finding($blockers[0]->value);
 
-        return null;
+        return null === $finding ? null : new Judgement(Standing::Stuck, $finding->text);
     }
 
     /** @return list<Blocker> */
@@ -149,7 +142,7 @@ final readonly class StageJudge
 
     private function direction(): Standing
     {
-        $plan = $this->mended ?? $this->plan;
+        $plan = $this->shown();
 
         return match (true) {
             null === $plan => Standing::Open,
@@ -161,7 +154,7 @@ final readonly class StageJudge
 
     private function attach(): Standing
     {
-        $plan = $this->mended ?? $this->plan;
+        $plan = $this->shown();
 
         return match (true) {
             null === $plan => Standing::Open,
@@ -171,26 +164,26 @@ final readonly class StageJudge
         };
     }
 
+    /** The plan of the cloth as it will be. */
+    private function shown(): ?Plan
+    {
+        return $this->mended ?? $this->plan;
+    }
+
     private function clipsShort(): ?Finding
     {
-        foreach (($this->mended ?? $this->plan)->findings ?? [] as $finding) {
-            if ('clips-short' === $finding->code) {
-                return $finding;
-            }
-        }
-
-        return null;
+        return $this->shown()?->finding('clips-short');
     }
 
     private function passes(): Standing
     {
-        $plan = $this->mended ?? $this->plan;
+        $plan = $this->shown();
 
         return match (true) {
             [] !== $this->wrong('/quilting') => Standing::Stuck,
             null === $plan, null === $plan->chosenPlan()->course => Standing::Open,
             [] !== array_intersect(['row', 'roll'], array_map(static fn (Blocker $blocker): string => $blocker->value, $this->standingBlockers($plan))) => Standing::Stuck,
-            [] !== $this->winding?->cutBlocks(), $this->hasWarning($plan, '/quilting/finish') => Standing::Decide,
+            0 !== $this->winding?->stopsInBlocks(), $this->hasWarning($plan, '/quilting/finish') => Standing::Decide,
             default => Standing::Fine,
         };
     }

@@ -31,22 +31,13 @@ final readonly class PassesVerdict
 
     private function obstacle(Plan $plan): ?Phrase
     {
-        if (true === $this->winding?->isTurnedRound) {
-            return null;
-        }
-        foreach ($plan->findings as $finding) {
-            if (\in_array($finding->code, ['row', 'roll'], true)) {
-                return $finding->text;
-            }
-        }
-
-        return null;
+        return true === $this->winding?->isTurnedRound ? null : $plan->finding('row', 'roll')?->text;
     }
 
     private function count(Winding $winding): Phrase
     {
         $passes = 1 === $winding->count() ? '1 pass' : $winding->count().' passes';
-        $cut = \count($winding->cutBlocks());
+        $cut = $winding->stopsInBlocks();
         $turned = $winding->isTurnedRound ? ', turned round in the middle' : '';
 
         return 0 === $cut

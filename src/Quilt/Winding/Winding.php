@@ -12,7 +12,6 @@ use Schwung\Core\Advance\Roll;
 use Schwung\Core\Advance\RowLayout;
 use Schwung\Core\Advance\Section;
 use Schwung\Core\Advance\Stop;
-use Schwung\Core\Advance\StopKind;
 
 /** How a quilt is really worked, with what was kept of turning round and of borders left to the end. */
 final readonly class Winding
@@ -52,10 +51,9 @@ final readonly class Winding
         return null !== $this->winds[0]->pass->clicks;
     }
 
-    /** @return list<Stop> */
-    public function cutBlocks(): array
+    public function stopsInBlocks(): int
     {
-        return array_values(array_filter($this->stops, static fn (Stop $stop): bool => StopKind::Block === $stop->kind));
+        return Stop::countInBlocks($this->stops);
     }
 
     /** @return list<Wind> */

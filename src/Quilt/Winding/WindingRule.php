@@ -57,7 +57,7 @@ final readonly class WindingRule
     {
         $top = $plan->job->top;
         $last = new BordersLast($course->roll, $plan->job->frame->usableAcross());
-        $body = $last->body(SeamGrid::of($top->along($plan->chosen()), $top->seamsAlongRails($plan->chosen())));
+        $body = $last->body(SeamGrid::fromLead($top, $plan->chosen()));
 
         return $this->winding($plan, $course, $body->passes, $body->stops, $last->borders($top));
     }

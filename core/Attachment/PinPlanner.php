@@ -20,7 +20,7 @@ final readonly class PinPlanner
     public function plan(HoldHabit $habit, Edge $edge): Attachment
     {
         $places = PinSchool::Ticks === $habit->school ? $this->ticks($edge) : $this->evenPins($habit->school, $edge);
-        $spacing = PinSchool::Ticks === $habit->school ? Length::inches(5) : $this->actualSpacing($habit->school, $edge);
+        $spacing = PinSchool::Ticks === $habit->school ? self::wantedSpacing($habit->school, $edge) : $this->actualSpacing($habit->school, $edge);
 
         return new Attachment(
             HoldingSystem::Pins,
@@ -70,10 +70,10 @@ final readonly class PinPlanner
     private function ticks(Edge $edge): array
     {
         $end = $edge->half()->minus(self::inset());
-        $step = $edge->isWorkedIn ? 2.5 : 5;
-        $last = (int) floor($end->minus(Length::inches(1))->nanometres / Length::inches($step)->nanometres);
+        $step = self::wantedSpacing(PinSchool::Ticks, $edge);
+        $last = max(0, (int) floor($end->minus(Length::inches(1))->nanometres / $step->nanometres));
 
-        return [$end->negated(), ...array_map(static fn (int $k): Length => Length::inches($k * $step), range(-max(0, $last), max(0, $last))), $end];
+        return [$end->negated(), ...array_map(static fn (int $k): Length => $step->times($k), range(-$last, $last)), $end];
     }
 
     private static function inset(): Length

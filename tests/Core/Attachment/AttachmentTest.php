@@ -57,6 +57,7 @@ final class AttachmentTest extends TestCase
         yield 'closer on the pull, lead' => [PinSchool::CloserOnPull, End::Lead, false, 21, 3.875, 1.40];
         yield 'closer on the pull, tail' => [PinSchool::CloserOnPull, End::Tail, false, 27, 2.9808, 1.80];
         yield 'ticks' => [PinSchool::Ticks, End::Lead, false, 17, 5, 1.13];
+        yield 'ticks, worked in' => [PinSchool::Ticks, End::Lead, true, 33, 2.5, 2.20];
     }
 
     public function testTicksTooNearAnEndAreLeftOut(): void

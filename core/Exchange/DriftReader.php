@@ -15,13 +15,7 @@ final readonly class DriftReader
     public function read(mixed $document): DriftDocument
     {
         $faults = new Faults();
-        $members = (new Node($document, '', $faults))->members(['format', 'version', 'units', 'side_margin', 'length', 'readings', 'result']);
-        if ('schwung/drift' !== $members['format']->value) {
-            $members['format']->fault('"schwung/drift"');
-        }
-        if (1 !== $members['version']->value) {
-            $members['version']->fault('1');
-        }
+        $members = (new Node($document, '', $faults))->document('schwung/drift', ['units', 'side_margin', 'length', 'readings', 'result']);
         $units = $members['units']->word(UnitSystem::class);
         $margin = $members['side_margin']->allowance();
         $length = $members['length']->size();

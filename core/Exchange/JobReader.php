@@ -11,7 +11,7 @@ use Schwung\Core\Plan\Job;
 /** Reads a job document, version 1, and finds all its faults at once. */
 final readonly class JobReader
 {
-    private const KEYS = ['format', 'version', 'units', 'title', 'top', 'backing', 'batting', 'frame', 'load', 'quilting'];
+    private const KEYS = ['units', 'title', 'top', 'backing', 'batting', 'frame', 'load', 'quilting'];
 
     /** @throws FaultyDocument if the document cannot be used */
     public function read(mixed $document): Job
@@ -30,13 +30,7 @@ final readonly class JobReader
     public function parts(mixed $document, Faults $faults): JobParts
     {
         $root = new Node($document, '', $faults);
-        $members = $root->members(self::KEYS);
-        if ('schwung/job' !== $members['format']->value) {
-            $members['format']->fault('"schwung/job"');
-        }
-        if (1 !== $members['version']->value) {
-            $members['version']->fault('1');
-        }
+        $members = $root->document('schwung/job', self::KEYS);
 
         return new JobParts(
             $members['title']->text(),

@@ -17,13 +17,7 @@ final readonly class LeaderReader
     public function read(mixed $document): LeaderDocument
     {
         $faults = new Faults();
-        $members = (new Node($document, '', $faults))->members(['format', 'version', 'units', 'bed_span', 'readings', 'result']);
-        if ('schwung/leader-check' !== $members['format']->value) {
-            $members['format']->fault('"schwung/leader-check"');
-        }
-        if (1 !== $members['version']->value) {
-            $members['version']->fault('1');
-        }
+        $members = (new Node($document, '', $faults))->document('schwung/leader-check', ['units', 'bed_span', 'readings', 'result']);
         $units = $members['units']->word(UnitSystem::class);
         $span = $members['bed_span']->size();
         $readings = $this->readings($members['readings']);

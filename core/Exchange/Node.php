@@ -56,6 +56,26 @@ final readonly class Node
         return $members;
     }
 
+    /**
+     * The members of a whole document, which must say that it is of this format, version 1.
+     *
+     * @param list<string> $known beside format and version
+     *
+     * @return array<string, self> as members() gives them
+     */
+    public function document(string $format, array $known): array
+    {
+        $members = $this->members(['format', 'version', ...$known]);
+        if ($format !== $members['format']->value) {
+            $members['format']->fault(\sprintf('"%s"', $format));
+        }
+        if (1 !== $members['version']->value) {
+            $members['version']->fault('1');
+        }
+
+        return $members;
+    }
+
     /** @return list<self> */
     public function items(): array
     {

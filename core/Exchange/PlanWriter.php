@@ -15,9 +15,7 @@ use Schwung\Core\Attachment\Piece;
 use Schwung\Core\Direction\Blocker;
 use Schwung\Core\Direction\DirectionPlan;
 use Schwung\Core\Measure\Figure;
-use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\LengthWriter;
-use Schwung\Core\Measure\Worked;
 use Schwung\Core\Plan\Finding;
 use Schwung\Core\Plan\Plan;
 use Schwung\Core\Sizing\BattingCheck;
@@ -29,9 +27,12 @@ final readonly class PlanWriter
 {
     private LengthWriter $writer;
 
+    private FigureWriter $figures;
+
     public function __construct(private Plan $plan)
     {
         $this->writer = new LengthWriter($plan->job->units);
+        $this->figures = new FigureWriter($this->writer);
     }
 
     /** @return array<string, mixed> ready for json_encode */
@@ -46,7 +47,7 @@ final readonly class PlanWriter
             'directions' => array_map($this->direction(...), array_values($this->plan->directions)),
             'chosen' => $this->plan->choice->chosen->value,
             'decided_by' => $this->plan->choice->decidedBy->value,
-            'margins' => array_map($this->worked(...), $margins),
+            'margins' => array_map($this->figures->worked(...), $margins),
             ...(null === $this->plan->batting ? [] : ['batting' => $this->batting($this->plan->batting)]),
             ...$this->attachments(),
             ...$this->course($this->plan->chosenPlan()->course),
@@ -65,18 +66,18 @@ final readonly class PlanWriter
 
         return [
             'top' => [
-                'width' => $this->worked($top->width),
-                'length' => $this->worked($top->length),
+                'width' => $this->figures->worked($top->width),
+                'length' => $this->figures->worked($top->length),
                 'fullness' => array_map(static fn (EdgeFullness $edge): float => round($edge->share(), 4), $top->edges),
                 'edges' => array_map(static fn (EdgeFullness $edge): string => $edge->verdict()->value, $top->edges),
                 'square' => $top->square->value,
             ],
             'backing' => [
-                'across' => $this->figure(Figure::left($fit->across)),
-                'along' => $this->figure(Figure::left($fit->along)),
+                'across' => $this->figures->figure(Figure::left($fit->across)),
+                'along' => $this->figures->figure(Figure::left($fit->along)),
                 'square_known' => $cloth->isSquareKnown,
-                'lost_across' => $this->figure(Figure::measured($cloth->lostAcross($fit))),
-                'lost_along' => $this->figure(Figure::measured($cloth->lostAlong($fit))),
+                'lost_across' => $this->figures->figure(Figure::measured($cloth->lostAcross($fit))),
+                'lost_along' => $this->figures->figure(Figure::measured($cloth->lostAlong($fit))),
             ],
         ];
     }
@@ -88,16 +89,16 @@ final readonly class PlanWriter
 
         return [
             'direction' => $plan->direction->value,
-            'across' => $this->figure($check->required->across->terms[0]->amount),
-            'along' => $this->figure($check->required->along->terms[0]->amount),
+            'across' => $this->figures->figure($check->required->across->terms[0]->amount),
+            'along' => $this->figures->figure($check->required->along->terms[0]->amount),
             'sections' => max(1, \count($plan->sections)),
             'loads' => $plan->loads(),
             'blockers' => array_map(static fn (Blocker $blocker): string => $blocker->value, $plan->blockers),
             'backing' => [
-                'required_across' => $this->worked($check->required->across),
-                'required_along' => $this->worked($check->required->along),
-                'slack_across' => $this->worked($check->slackAcross),
-                'slack_along' => $this->worked($check->slackAlong),
+                'required_across' => $this->figures->worked($check->required->across),
+                'required_along' => $this->figures->worked($check->required->along),
+                'slack_across' => $this->figures->worked($check->slackAcross),
+                'slack_along' => $this->figures->worked($check->slackAlong),
                 'state' => $check->state()->value,
                 'remedies' => array_map(fn (Remedy $remedy): array => [
                     'kind' => $remedy->kind->value,
@@ -116,8 +117,8 @@ final readonly class PlanWriter
 
         return [
             'passes' => null === $last ? null : $course->passes->count(),
-            'least_depth' => null === $last ? null : $this->worked($last->depth()),
-            'roll_diameter' => null === $last ? null : $this->worked($last->rollDiameter()),
+            'least_depth' => null === $last ? null : $this->figures->worked($last->depth()),
+            'roll_diameter' => null === $last ? null : $this->figures->worked($last->rollDiameter()),
             'stops_in_blocks' => $course->stopsInBlocks(),
             ...(null === $course->turnRound ? [] : ['turn_round' => $this->turnRound($course->turnRound)]),
         ];
@@ -129,8 +130,8 @@ final readonly class PlanWriter
         return [
             'suggested' => true,
             'passes' => $turnRound->count(),
-            'least_depth' => $this->figure(Figure::left($turnRound->leastDepth())),
-            'roll_diameter' => $this->figure(Figure::measured($turnRound->rollDiameter())),
+            'least_depth' => $this->figures->figure(Figure::left($turnRound->leastDepth())),
+            'roll_diameter' => $this->figures->figure(Figure::measured($turnRound->rollDiameter())),
         ];
     }
 
@@ -147,7 +148,7 @@ final readonly class PlanWriter
     {
         $minutes = round($attachment->minutes(), 2);
         if (HoldingSystem::ChannelClips === $attachment->system) {
-            $pieces = array_map(fn (Piece $piece): array => ['length' => $this->place($piece->length()), 'from' => $this->place($piece->from), 'to' => $this->place($piece->to)], $attachment->pieces);
+            $pieces = array_map(fn (Piece $piece): array => ['length' => $this->figures->measured($piece->length()), 'from' => $this->figures->measured($piece->from), 'to' => $this->figures->measured($piece->to)], $attachment->pieces);
 
             return ['method' => $attachment->system->value, 'pieces' => $pieces, 'minutes' => $minutes];
         }
@@ -155,9 +156,9 @@ final readonly class PlanWriter
         return [
             'method' => $attachment->system->value,
             'count' => $attachment->count(),
-            ...(null === $attachment->spacing ? [] : ['spacing' => $this->worked($attachment->spacing)]),
-            'positions' => array_map(fn (Piece $piece): array => $this->place($piece->centre()), $attachment->pieces),
-            ...(HoldingSystem::Magnets === $attachment->system ? ['order' => array_map(fn (Piece $piece): array => $this->place($piece->centre()), $attachment->inOrder())] : []),
+            ...(null === $attachment->spacing ? [] : ['spacing' => $this->figures->worked($attachment->spacing)]),
+            'positions' => array_map(fn (Piece $piece): array => $this->figures->measured($piece->centre()), $attachment->pieces),
+            ...(HoldingSystem::Magnets === $attachment->system ? ['order' => array_map(fn (Piece $piece): array => $this->figures->measured($piece->centre()), $attachment->inOrder())] : []),
             'minutes' => $minutes,
         ];
     }
@@ -170,7 +171,7 @@ final readonly class PlanWriter
         }
 
         return [
-            ...(null === $course->rows ? ['stops' => array_map(fn (Stop $stop): array => ['at' => $this->place($stop->at), 'kind' => $stop->kind->value], $course->stops)] : ['rows' => $this->rows($course->rows, $course)]),
+            ...(null === $course->rows ? ['stops' => array_map(fn (Stop $stop): array => ['at' => $this->figures->measured($stop->at), 'kind' => $stop->kind->value], $course->stops)] : ['rows' => $this->rows($course->rows, $course)]),
             'passes' => array_map($this->pass(...), $course->passes->passes),
         ];
     }
@@ -183,10 +184,10 @@ final readonly class PlanWriter
         return [
             'count' => $rows->count,
             'scale' => round($rows->scale, 6),
-            'height' => $this->place($rows->height),
-            'gap' => $this->place($rows->gap),
+            'height' => $this->figures->measured($rows->height),
+            'gap' => $this->figures->measured($rows->gap),
             'finish' => $rows->finish->value,
-            'one_more' => null === $oneMore ? null : ['scale' => round($oneMore->scale, 6), 'height' => $this->place($oneMore->height), 'passes' => $oneMore->passes],
+            'one_more' => null === $oneMore ? null : ['scale' => round($oneMore->scale, 6), 'height' => $this->figures->measured($oneMore->height), 'passes' => $oneMore->passes],
         ];
     }
 
@@ -195,32 +196,26 @@ final readonly class PlanWriter
     {
         return [
             'number' => $pass->number,
-            'from' => $this->place($pass->from),
-            'to' => $this->place($pass->to),
+            'from' => $this->figures->measured($pass->from),
+            'to' => $this->figures->measured($pass->to),
             ...(null === $pass->rows ? [] : ['rows' => $pass->rows]),
-            'advance' => null === $pass->advance ? null : $this->place($pass->advance),
+            'advance' => null === $pass->advance ? null : $this->figures->measured($pass->advance),
             'turns' => null === $pass->turns ? null : round($pass->turns, 6),
             'clicks' => $pass->clicks,
-            'roll_diameter' => $this->worked($pass->rollDiameter()),
-            'depth' => $this->worked($pass->depth()),
-            'spare' => $this->figure(Figure::left($pass->spare())),
+            'roll_diameter' => $this->figures->worked($pass->rollDiameter()),
+            'depth' => $this->figures->worked($pass->depth()),
+            'spare' => $this->figures->figure(Figure::left($pass->spare())),
         ];
-    }
-
-    /** @return array{mm: float, text: string} */
-    private function place(Length $length): array
-    {
-        return $this->figure(Figure::measured($length));
     }
 
     /** @return array<string, mixed> */
     private function batting(BattingCheck $batting): array
     {
         return [
-            'required_across' => $this->worked($batting->requiredAcross),
-            'required_along' => $this->worked($batting->requiredAlong),
+            'required_across' => $this->figures->worked($batting->requiredAcross),
+            'required_along' => $this->figures->worked($batting->requiredAlong),
             'state' => $batting->state->value,
-            'trim_to' => null === $batting->trimTo ? null : ['across' => $this->figure(Figure::left($batting->trimTo))],
+            'trim_to' => null === $batting->trimTo ? null : ['across' => $this->figures->figure(Figure::left($batting->trimTo))],
             ...(null === $batting->readyFrom ? [] : ['ready_from' => $batting->readyFrom->format(\DATE_ATOM)]),
             ...(null === $batting->readyBest ? [] : ['ready_best' => $batting->readyBest->format(\DATE_ATOM)]),
         ];
@@ -230,17 +225,5 @@ final readonly class PlanWriter
     private function finding(Finding $finding): array
     {
         return ['code' => $finding->code, 'level' => $finding->level->value, 'text' => $finding->text->writtenBy($this->writer), 'at' => $finding->at];
-    }
-
-    /** @return array{mm: float, text: string} */
-    private function worked(Worked $worked): array
-    {
-        return $this->figure($worked->figure);
-    }
-
-    /** @return array{mm: float, text: string} */
-    private function figure(Figure $figure): array
-    {
-        return ['mm' => round($figure->length->toMillimetres(), 3), 'text' => $figure->writtenBy($this->writer)];
     }
 }

@@ -45,6 +45,15 @@ final readonly class Attachment
         return $this->seconds / 60;
     }
 
+    /** @return array<int, int> how many pieces there are of each length in nanometres, longest first; points have none */
+    public function countByLength(): array
+    {
+        $counts = array_count_values(array_map(static fn (Piece $piece): int => $piece->length()->nanometres, $this->pieces));
+        krsort($counts);
+
+        return $counts;
+    }
+
     /** @return list<Length> the joints between pieces that touch, from left to right */
     public function joints(): array
     {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Attachment;
 
-/** Seconds for each piece of a holding system at the frame; estimates that a studio may set. */
+/** Seconds for each piece of a holding system at the frame; estimates. */
 final readonly class HoldTimes
 {
     public function each(HoldingSystem $system): float

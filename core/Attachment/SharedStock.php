@@ -16,10 +16,7 @@ final readonly class SharedStock
      */
     public function after(array $stock, Attachment $taken): array
     {
-        $used = [];
-        foreach ($taken->pieces as $piece) {
-            $used[$piece->length()->nanometres] = ($used[$piece->length()->nanometres] ?? 0) + 1;
-        }
+        $used = $taken->countByLength();
         // Points have no length of their own: they are all of the one kind that there is.
         $points = $used[0] ?? 0;
 

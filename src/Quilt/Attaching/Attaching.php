@@ -26,6 +26,7 @@ use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Measure\UnitSystem;
 use Schwung\Core\Plan\Plan;
+use Schwung\Core\Practice\Practice;
 
 /** Works out how a quilt is held on its frame: by whom, from which stock, and where on a leader that has been used. */
 final readonly class Attaching
@@ -42,6 +43,8 @@ final readonly class Attaching
         $frame = $quilt->frame();
         $leaders = null === $frame ? null : $this->leaders->ofFrame($frame);
         $positions = null === $leaders ? [] : $this->positions($plan, $leaders);
+        $practice = $quilt->studio->practice();
+        $floats = new FloatRule($practice);
         $position = $this->position($sheet, $positions);
         $loaded = new LoadedEdges($plan->job, $plan->top, $plan->chosenPlan(), $position, $hand);
         $markers = (new DriftMarkers())->places($plan->job->top, $plan->chosen(), $position);
@@ -52,9 +55,9 @@ final readonly class Attaching
             $positions,
             $position,
             $markers,
-            (new FloatRule($quilt->studio->practice()))->options($plan->job, $plan->chosenPlan()),
-            (new FloatRule($quilt->studio->practice()))->holdingTheEnd($plan->job, $plan->chosenPlan(), true === $frame?->hasSteelBars()),
-            $this->costs($quilt, $plan, $loaded),
+            $floats->options($plan->job, $plan->chosenPlan()),
+            $floats->holdingTheEnd($plan->job, $plan->chosenPlan(), true === $frame?->hasSteelBars()),
+            $this->costs($practice, $frame?->stock() ?? new Stock(), $plan, $loaded),
             $this->fetch($plan, $edges),
         );
     }
@@ -67,17 +70,14 @@ final readonly class Attaching
         if (null === $leader || null === $width) {
             return [];
         }
-        $edge = Length::shortest($plan->chosenPlan()->backing->squaredUp->across, $width);
+        $edge = (new LoadedEdges($plan->job, $plan->top, $plan->chosenPlan(), Length::zero()))->backing(End::Lead)->length();
 
         return (new LoadPositionRule(Length::inches(self::ASIDE_INCHES)))->positions($leader->pastLoads(), $edge, Length::shortest($width, $plan->job->frame->usableAcross()));
     }
 
     /** @return list<HoldCost> */
-    private function costs(Quilt $quilt, Plan $plan, LoadedEdges $loaded): array
+    private function costs(Practice $practice, Stock $stock, Plan $plan, LoadedEdges $loaded): array
     {
-        $practice = $quilt->studio->practice();
-        $stock = $quilt->frame()?->stock() ?? new Stock();
-
         return array_map(static function (HoldingSystem $system) use ($practice, $stock, $plan, $loaded): HoldCost {
             $attachment = (new AttachmentRule())->plan($system, new HoldHabit($plan->job->load->leadHabit->school, $stock->of($system)), $loaded->backing(End::Lead));
 
@@ -175,11 +175,7 @@ final readonly class Attaching
         if (HoldingSystem::ChannelClips !== $attachment->system) {
             return Phrase::of("{$attachment->count()} $name for the $edge.");
         }
-        $lengths = [];
-        foreach ($attachment->pieces as $piece) {
-            $lengths[$piece->length()->nanometres] = ($lengths[$piece->length()->nanometres] ?? 0) + 1;
-        }
-        krsort($lengths);
+        $lengths = $attachment->countByLength();
 
         return Phrase::of('Clips for the '.$edge.': '.implode(', ', array_map(static fn (int $count): string => "$count × %s", $lengths)).'.', ...array_map(static fn (int $length): Figure => Figure::measured(Length::ofNanometres($length)), array_keys($lengths)));
     }

@@ -50,7 +50,7 @@ final readonly class AttachmentFindings
             return null;
         }
         $wanted = PinPlanner::wantedSpacing($school, $edges->backing($end));
-        $free = $chosen->backing->required->margins->at($end)->minus($this->practice->grip(HoldingSystem::Pins, $end)->usedUp);
+        $free = $chosen->backing->required->margins->freeAt($end, $this->practice->grip(HoldingSystem::Pins, $end));
         if (!$wanted->isLongerThan($free)) {
             return null;
         }

@@ -96,7 +96,7 @@ final readonly class DirectionFindings
     /** @return list<Finding> */
     private function ofRows(Job $job, DirectionPlan $chosen, RowLayout $rows): array
     {
-        $free = $chosen->backing->required->margins->at(End::Tail)->minus($this->practice->grip($job->load->tail, End::Tail)->usedUp);
+        $free = $chosen->backing->required->margins->freeAt(End::Tail, $this->practice->grip($job->load->tail, End::Tail));
         $findings = [
             $rows->hasFallenBack() ? new Finding('finish-not-possible', Level::Info, Phrase::of('The design cannot be made to end at the tail that way: it runs off.'), '/quilting/finish') : null,
             Finish::RunOff === $rows->finish && $rows->beyondTail()->isLongerThan($free) ? new Finding('run-off-past-tail', Level::Warning, Phrase::of('The last row ends %s beyond the tail edge, but only %s of backing is free there.', Figure::measured($rows->beyondTail()), Figure::left($free)), '/quilting/finish') : null,

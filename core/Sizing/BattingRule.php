@@ -76,9 +76,7 @@ final readonly class BattingRule
 
     private function overAt(End $end, Load $load, Margins $margins): Length
     {
-        $room = $margins->at($end)
-            ->minus($this->practice->grip($load->holdingAt($end), $end)->usedUp)
-            ->minus($this->practice->battingBelowAttachment);
+        $room = $margins->freeAt($end, $this->practice->grip($load->holdingAt($end), $end))->minus($this->practice->battingBelowAttachment);
 
         return Length::longest(Length::zero(), Length::shortest($this->practice->battingOverhang, $room));
     }

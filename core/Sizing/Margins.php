@@ -7,6 +7,7 @@ namespace Schwung\Core\Sizing;
 use Schwung\Core\Attachment\End;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Worked;
+use Schwung\Core\Practice\Grip;
 
 /** How far the backing reaches beyond the top at each loaded edge. */
 final readonly class Margins
@@ -18,6 +19,12 @@ final readonly class Margins
     public function at(End $end): Length
     {
         return (End::Lead === $end ? $this->lead : $this->tail)->length();
+    }
+
+    /** The cloth that is left before the top where an end is held so. */
+    public function freeAt(End $end, Grip $grip): Length
+    {
+        return $this->at($end)->minus($grip->usedUp);
     }
 
     /** @return array{lead: Worked, tail: Worked, left: Worked, right: Worked} */

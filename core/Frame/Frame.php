@@ -34,6 +34,12 @@ final readonly class Frame
         return $this->rail->minus($this->unreachableLeft)->minus($this->unreachableRight);
     }
 
+    /** From the front bar to the take-up, or about as much where that was not measured. */
+    public function bed(): Length
+    {
+        return $this->bedSpan ?? $this->throat;
+    }
+
     /** The depth to stitch in before anything is wound on: throat less both allowances (the everyday rule: less six). */
     public function bareDepth(): Length
     {

@@ -117,7 +117,7 @@ final class LeadersController extends AbstractController
     /** @return array{Length, string|null} what was entered or the frame's bed, and what is wrong with the entry */
     private function reaches(string $text, StudioFrame $frame): array
     {
-        $usual = ($frame->measures()->bedSpan ?? $frame->measures()->throat)->plus(Length::inches(6));
+        $usual = $frame->measures()->bed()->plus(Length::inches(6));
         if ('' === $text) {
             return [$usual, null];
         }
@@ -132,7 +132,7 @@ final class LeadersController extends AbstractController
 
     private function view(StudioFrame $frame, StudioLeader $leader, ?Roller $entered, string $text, ?string $fault): LeaderView
     {
-        $check = $leader->lastInspection()?->check($frame->measures()->bedSpan ?? $frame->measures()->throat);
+        $check = $leader->lastInspection()?->check($frame->measures()->bed());
         $label = \sprintf('Leader on the %s: %d loads.', $leader->roller->words(), \count($leader->loads()));
 
         return new LeaderView(

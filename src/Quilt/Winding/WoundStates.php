@@ -22,7 +22,7 @@ final readonly class WoundStates
         $before = array_filter($winding->winds, static fn (Wind $wind): bool => $wind->number < $now->number && $wind->fromTail === $now->fromTail);
         [$backing, $top] = array_map(static fn ($term): float => $term->amount->length->toMillimetres(), \array_slice($roll->thickness->terms, 0, 2));
         $bare = $frame->takeupDiameter->toMillimetres() / 2;
-        $left = max(0.0, $plan->chosenPlan()->backing->required->along->length()->toMillimetres() - $wound - ($frame->bedSpan ?? $frame->throat)->toMillimetres());
+        $left = max(0.0, $plan->chosenPlan()->backing->required->along->length()->toMillimetres() - $wound - $frame->bed()->toMillimetres());
         $feeds = FrameKind::Clamp === $frame->kind ? $roll->thickness->length()->toMillimetres() : $backing;
 
         return new WoundState(

@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use Schwung\Core\Measure\Point;
+
 /** Draws what many drawings share, with ends and letters that are as large on every scale. */
 final readonly class Pen
 {
+    /** So many pixels is a tick with a label longer. */
+    private const LONGER = 4;
+
     public function __construct(private Canvas $canvas)
     {
     }
@@ -26,6 +31,53 @@ final readonly class Pen
             Shape::line($x1 - $dx, $y1 - $dy, $x1 + $dx, $y1 + $dy, 'dimension'),
             Shape::line($x2 - $dx, $y2 - $dy, $x2 + $dx, $y2 + $dy, 'dimension'),
         ];
+    }
+
+    /**
+     * The lines of dimensions.
+     *
+     * @param array<string, array{float, float, float, float}> $spans from and to
+     *
+     * @return list<Shape>
+     */
+    public function spans(array $spans): array
+    {
+        return array_merge([], ...array_values(array_map(fn (array $span): array => $this->span(...$span), $spans)));
+    }
+
+    /**
+     * Where the fields of dimensions stand.
+     *
+     * @param array<string, array{float, float, float, float}> $spans from and to
+     *
+     * @return array<string, Point> by the same names
+     */
+    public function middles(array $spans): array
+    {
+        return array_map(static fn (array $span): Point => new Point(($span[0] + $span[2]) / 2, ($span[1] + $span[3]) / 2), $spans);
+    }
+
+    /**
+     * The ticks of a ruler that lies across, down from $y; those with a label are longer.
+     *
+     * @param list<Tick> $ticks
+     * @param int        $short   pixels of a tick without a label
+     * @param int        $label   pixels from $y down to the foot of the label
+     * @param int        $letters their height in pixels
+     *
+     * @return list<Shape>
+     */
+    public function ticks(array $ticks, float $y, int $short, int $label, int $letters): array
+    {
+        $shapes = [];
+        foreach ($ticks as $tick) {
+            $shapes[] = Shape::line($tick->at, $y, $tick->at, $y + $this->canvas->px(null === $tick->label ? $short : $short + self::LONGER), 'tick');
+            if (null !== $tick->label) {
+                $shapes[] = Shape::text($tick->at, $y + $this->canvas->px($label), $tick->label, $this->canvas->px($letters), 'text-soft-svg', 'middle');
+            }
+        }
+
+        return $shapes;
     }
 
     /**

@@ -36,9 +36,9 @@ final readonly class SideDrawer
             ...$this->machine($side),
             Shape::circle($side->takeupX, $side->takeupY, $side->bareRadius, 'roller'),
             ...$this->bars($side, $canvas),
-            ...array_merge(...array_values(array_map(static fn (array $span): array => (new Pen($canvas))->span(...$span), $spans))),
+            ...(new Pen($canvas))->spans($spans),
         ], [
-            ...array_map(static fn (array $span): Point => new Point(($span[0] + $span[2]) / 2, ($span[1] + $span[3]) / 2), $spans),
+            ...(new Pen($canvas))->middles($spans),
             'takeupDiameter' => new Point($side->takeupX + 64, $spans['takeupDiameter'][1] + 8),
             'backAllowance' => new Point(max($side->back / 2, 20), 72),
         ]);

@@ -36,7 +36,7 @@ final readonly class SideGeometry
     /** @param float|null $startRadius of the take-up with its leader wound on */
     public static function of(Frame $frame, ?float $startRadius = null): self
     {
-        $mm = static fn (?Length $length, float $usual): float => null !== $length && $length->isPositive() ? $length->toMillimetres() : $usual;
+        $mm = self::drawn(...);
         $throat = $mm($frame->throat, 500);
         $arm = $mm($frame->armClearance, 220);
         $bare = $mm($frame->takeupDiameter, 50) / 2;
@@ -47,6 +47,12 @@ final readonly class SideGeometry
             $frame->kind, $throat, $frame->frontAllowance->toMillimetres(), $back, $arm, $bare, $takeupX, -$arm / 2,
             max($throat + 4 * self::BAR, $takeupX + $mm($frame->bedSpan, $throat)),
         );
+    }
+
+    /** The size in millimetres at which a measure is drawn: as entered, or as usual while it is not. */
+    public static function drawn(?Length $length, float $usual): float
+    {
+        return null !== $length && $length->isPositive() ? $length->toMillimetres() : $usual;
     }
 
     /** The needle with the machine drawn all the way to the front. */

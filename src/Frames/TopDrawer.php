@@ -10,7 +10,6 @@ use App\Drawing\Picture;
 use App\Drawing\Shape;
 use Schwung\Core\Frame\Frame;
 use Schwung\Core\Frame\FrameKind;
-use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Point;
 
 /** Draws a frame from above with a place for each measure; what is not entered yet at a usual size. */
@@ -18,7 +17,7 @@ final readonly class TopDrawer
 {
     public function draw(Frame $frame): Picture
     {
-        $mm = static fn (?Length $length, float $usual): float => null !== $length && $length->isPositive() ? $length->toMillimetres() : $usual;
+        $mm = SideGeometry::drawn(...);
         $rail = $mm($frame->rail, 3000);
         [$half, $deep] = [$rail / 2, $rail * 0.3];
         $canvas = Canvas::around(['left' => -$half, 'top' => 0, 'right' => $half, 'bottom' => $deep], 700, 350, ['left' => 14, 'top' => 26, 'right' => 14, 'bottom' => 100]);
@@ -43,9 +42,9 @@ final readonly class TopDrawer
             Shape::box(-$half, 0, $rail, $bar, 'rail'),
             Shape::box(-$half, $deep - $bar, $rail, $bar, 'rail'),
             Shape::text(0, -$canvas->px(8), FrameKind::Clamp === $frame->kind ? 'back pole' : 'take-up roller', $canvas->px(12), 'text-soft-svg', 'middle'),
-            ...array_merge(...array_values(array_map(static fn (array $span): array => (new Pen($canvas))->span(...$span), $spans))),
+            ...(new Pen($canvas))->spans($spans),
         ], [
-            ...array_map(static fn (array $span): Point => new Point(($span[0] + $span[2]) / 2, ($span[1] + $span[3]) / 2), $spans),
+            ...(new Pen($canvas))->middles($spans),
             'unreachableLeft' => new Point(-$half + $canvas->px(50), $below + $canvas->px(2)),
             'unreachableRight' => new Point($half - $canvas->px(50), $below + $canvas->px(2)),
         ]);

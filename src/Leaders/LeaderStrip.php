@@ -6,9 +6,8 @@ namespace App\Leaders;
 
 use App\Drawing\Canvas;
 use App\Drawing\Picture;
-use App\Drawing\Ruler;
 use App\Drawing\Shape;
-use App\Drawing\Tick;
+use App\Drawing\Strip;
 use Schwung\Core\Leader\LeaderCheck;
 use Schwung\Core\Leader\PastLoad;
 use Schwung\Core\Leader\StationResult;
@@ -22,7 +21,6 @@ use Schwung\Core\Measure\UnitSystem;
  */
 final readonly class LeaderStrip
 {
-    private const WIDE = 1500;
     private const HIGH = 260;
     private const WEAR_BASE = 128;
     private const EDGE_BASE = 178;
@@ -35,24 +33,16 @@ final readonly class LeaderStrip
     /** @param list<PastLoad> $loads */
     public function draw(Length $width, array $loads, ?LeaderCheck $check, string $label): Picture
     {
-        $half = $width->half()->toMillimetres() + 30;
-        $canvas = Canvas::around(['left' => -$half, 'top' => 0, 'right' => $half, 'bottom' => self::HIGH * 2 * $half / self::WIDE], self::WIDE, self::HIGH, ['left' => 0, 'top' => 0, 'right' => 0, 'bottom' => 0]);
         $end = $width->half()->toMillimetres();
+        $strip = new Strip($end, self::HIGH);
+        $canvas = $strip->canvas;
 
         return new Picture($canvas, $label, [
-            ...array_merge(...array_map(fn (Tick $tick): array => $this->tick($tick, $canvas), (new Ruler($this->units))->ticks(-$half + 60, $half - 60))),
+            ...$strip->ruler($this->units),
             ...$this->wear(Wear::of($loads), $canvas),
             Shape::line(-$end, $canvas->px(self::WEAR_BASE), $end, $canvas->px(self::WEAR_BASE), 'stop-line'),
             ...(null === $check ? [] : $this->edge($check, $canvas, $end)),
         ]);
-    }
-
-    /** @return list<Shape> */
-    private function tick(Tick $tick, Canvas $canvas): array
-    {
-        $mark = Shape::line($tick->at, $canvas->px(28), $tick->at, $canvas->px(null === $tick->label ? 34 : 40), 'tick');
-
-        return null === $tick->label ? [$mark] : [$mark, Shape::text($tick->at, $canvas->px(22), $tick->label, $canvas->px(18), 'text-soft-svg', 'middle')];
     }
 
     /** @return list<Shape> a column for every part, as high as its loads, with their number */

@@ -6,9 +6,8 @@ namespace App\Quilt\Attaching;
 
 use App\Drawing\Canvas;
 use App\Drawing\Picture;
-use App\Drawing\Ruler;
 use App\Drawing\Shape;
-use App\Drawing\Tick;
+use App\Drawing\Strip;
 use Schwung\Core\Attachment\Attachment;
 use Schwung\Core\Attachment\Piece;
 use Schwung\Core\Measure\Length;
@@ -20,7 +19,6 @@ use Schwung\Core\Measure\UnitSystem;
  */
 final readonly class RailStrip
 {
-    private const WIDE = 1500;
     private const HIGH = 150;
 
     public function __construct(private UnitSystem $units)
@@ -30,27 +28,20 @@ final readonly class RailStrip
     /** @param list<Length> $markers */
     public function draw(Attachment $attachment, ?Length $leader, Length $position, array $markers, string $label): Picture
     {
-        $half = max($leader?->half()->toMillimetres() ?? 0, $attachment->edge->length()->half()->toMillimetres() + abs($position->toMillimetres())) + 30;
-        $canvas = Canvas::around(['left' => -$half, 'top' => 0, 'right' => $half, 'bottom' => self::HIGH * 2 * $half / self::WIDE], self::WIDE, self::HIGH, ['left' => 0, 'top' => 0, 'right' => 0, 'bottom' => 0]);
+        $half = max($leader?->half()->toMillimetres() ?? 0, $attachment->edge->length()->half()->toMillimetres() + abs($position->toMillimetres()));
+        $strip = new Strip($half, self::HIGH);
+        $canvas = $strip->canvas;
         $px = $canvas->px(...);
         $edge = $attachment->edge->length()->toMillimetres();
 
         return new Picture($canvas, $label, [
-            ...array_merge(...array_map(fn (Tick $tick): array => $this->tick($tick, $canvas), (new Ruler($this->units))->ticks(-$half + 60, $half - 60))),
+            ...$strip->ruler($this->units),
             ...(null === $leader ? [] : [Shape::box(-$leader->half()->toMillimetres(), $px(44), $leader->toMillimetres(), $px(26), 'leader', 'url(#hatch)')]),
             Shape::box($position->toMillimetres() - $edge / 2, $px(70), $edge, $px(52), 'held-edge'),
             Shape::line($position->toMillimetres(), $px(70), $position->toMillimetres(), $px(122), 'section-line'),
             ...array_map(static fn (Length $marker): Shape => Shape::polygon([[$marker->toMillimetres() - $px(7), $px(122)], [$marker->toMillimetres() + $px(7), $px(122)], [$marker->toMillimetres(), $px(108)]], 'marker'), $markers),
             ...array_merge([], ...array_map(fn (Piece $piece): array => $this->piece($piece, $canvas, \count($attachment->pieces) > 24), $attachment->pieces)),
         ]);
-    }
-
-    /** @return list<Shape> */
-    private function tick(Tick $tick, Canvas $canvas): array
-    {
-        $mark = Shape::line($tick->at, $canvas->px(28), $tick->at, $canvas->px(null === $tick->label ? 36 : 42), 'tick');
-
-        return null === $tick->label ? [$mark] : [$mark, Shape::text($tick->at, $canvas->px(22), $tick->label, $canvas->px(18), 'text-soft-svg', 'middle')];
     }
 
     /** @return list<Shape> */

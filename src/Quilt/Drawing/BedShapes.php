@@ -38,18 +38,9 @@ final readonly class BedShapes
             Shape::box($from, $this->bed->tailBar(), $long, $px(10), 'rail'),
             Shape::text($from, $this->bed->leadBar() - $px(7), 'LEAD, take-up roller', $px(12), 'text-soft-svg strong'),
             Shape::text($from, $this->bed->tailBar() + $px(25), 'TAIL, toward you', $px(12), 'text-soft-svg strong'),
-            ...array_merge([], ...array_map($this->acrossTick(...), $this->bed->acrossTicks)),
+            ...(new Pen($this->canvas))->ticks($this->bed->acrossTicks, $this->bed->leadBar() + $px(10), 4, 21, 12),
             ...array_merge([], ...array_map($this->alongTick(...), $this->bed->alongTicks)),
         ];
-    }
-
-    /** @return list<Shape> */
-    private function acrossTick(Tick $tick): array
-    {
-        $bar = $this->bed->leadBar();
-        $mark = Shape::line($tick->at, $bar + $this->canvas->px(10), $tick->at, $bar + $this->canvas->px(null === $tick->label ? 14 : 18), 'tick');
-
-        return null === $tick->label ? [$mark] : [$mark, Shape::text($tick->at, $bar + $this->canvas->px(31), $tick->label, $this->canvas->px(12), 'text-soft-svg', 'middle')];
     }
 
     /** @return list<Shape> */

@@ -63,6 +63,12 @@ final readonly class Length
         return new self($this->nanometres - $that->nanometres);
     }
 
+    /** A text that parse() reads as just this length: millimetres with six decimals are whole nanometres. */
+    public function exactText(): string
+    {
+        return rtrim(rtrim(\sprintf('%.6F', $this->toMillimetres()), '0'), '.').' mm';
+    }
+
     public function times(int $factor): self
     {
         return new self($this->nanometres * $factor);

@@ -62,15 +62,9 @@ final readonly class JobDocument
         $method = $this->sheet->text("load/$end/method");
         $system = HoldingSystem::tryFrom($method);
         $own = $this->sheet->get("load/$end/stock");
-        $stock = \is_array($own) && [] !== $own ? $own : (null === $system ? [] : array_map(static fn (StockPiece $piece): array => ['length' => self::text($piece->length), 'count' => $piece->count], $this->stock->of($system)));
+        $stock = \is_array($own) && [] !== $own ? $own : (null === $system ? [] : array_map(static fn (StockPiece $piece): array => ['length' => $piece->length->exactText(), 'count' => $piece->count], $this->stock->of($system)));
 
         return ['method' => $method, 'school' => $this->sheet->text("load/$end/school"), ...([] === $stock ? [] : ['stock' => $stock])];
-    }
-
-    private static function text(Length $length): string
-    {
-        // Millimetres with six decimals are whole nanometres, so that nothing is lost.
-        return rtrim(rtrim(\sprintf('%.6F', $length->toMillimetres()), '0'), '.').' mm';
     }
 
     /** @return array<mixed>|null null while neither rows nor blocks are chosen */
@@ -102,7 +96,7 @@ final readonly class JobDocument
     /** @return array<string, mixed> */
     private function frame(Frame $frame): array
     {
-        $text = static fn (?Length $length): ?string => null === $length ? null : self::text($length);
+        $text = static fn (?Length $length): ?string => $length?->exactText();
 
         return array_filter([
             'kind' => $frame->kind->value,

@@ -6,7 +6,6 @@ namespace App\Quilt;
 
 use Schwung\Core\Advance\Proposal;
 use Schwung\Core\Advance\ProposalKind;
-use Schwung\Core\Measure\Length;
 use Schwung\Core\Sizing\Remedy;
 use Schwung\Core\Sizing\RemedyKind;
 
@@ -47,7 +46,7 @@ final readonly class TryingOn
     {
         $rows = $proposal->rows;
         if (null !== $rows) {
-            $sheet = $sheet->with('quilting/row_height', $this->text($rows->height))->with('quilting/gap', $this->text($rows->gap))->with('quilting/finish', $rows->finish->value);
+            $sheet = $sheet->with('quilting/row_height', $rows->height->exactText())->with('quilting/gap', $rows->gap->exactText())->with('quilting/finish', $rows->finish->value);
         }
         if (null !== $proposal->direction) {
             $sheet = $sheet->with('load/direction', $proposal->direction->value);
@@ -58,11 +57,5 @@ final readonly class TryingOn
             ProposalKind::BordersLast => $sheet->with('desk/borders_last', true),
             default => $sheet,
         };
-    }
-
-    /** Millimetres with six decimals are whole nanometres, so that nothing is lost. */
-    private function text(Length $length): string
-    {
-        return rtrim(rtrim(\sprintf('%.6F', $length->toMillimetres()), '0'), '.').' mm';
     }
 }

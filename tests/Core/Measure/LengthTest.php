@@ -25,6 +25,13 @@ final class LengthTest extends TestCase
         self::assertSame($nanometres, Length::parse($text, UnitSystem::Inches)->nanometres);
     }
 
+    public function testItsExactTextIsReadAsTheSameLength(): void
+    {
+        foreach ([0, 1, -1, 10_000_000, 1_689_100_000, 2_286_000_001, -25_400_007] as $nanometres) {
+            self::assertSame($nanometres, Length::parse(Length::ofNanometres($nanometres)->exactText())->nanometres);
+        }
+    }
+
     /** @return iterable<string, array{string, int}> */
     public static function readable(): iterable
     {

@@ -15,6 +15,7 @@ use Schwung\Core\Measure\Point;
 use Schwung\Core\Plan\Plan;
 use Schwung\Core\Sizing\BedLayout;
 use Schwung\Core\Sizing\BedPlacing;
+use Schwung\Core\Sizing\Box;
 
 /** Draws the bed small, one way round, with what has a direction: stretch, up of top, design and print, and passes. */
 final readonly class WayDrawer
@@ -22,14 +23,14 @@ final readonly class WayDrawer
     private const WIDE = 360;
     private const HIGH = 300;
 
-    /** @param array{left: float, top: float, right: float, bottom: float}|null $part shared by both ways, so that they have one scale */
-    public function draw(Plan $plan, Direction $direction, ?array $part = null): Picture
+    /** @param array{left: float, top: float, right: float, bottom: float} $part shared by both ways, so that they have one scale */
+    public function draw(Plan $plan, Direction $direction, array $part): Picture
     {
         $layout = $this->layout($plan, $direction);
-        $canvas = Canvas::around($part ?? $this->part($layout), self::WIDE, self::HIGH, ['left' => 14, 'top' => 26, 'right' => 14, 'bottom' => 26]);
+        $canvas = Canvas::around($part, self::WIDE, self::HIGH, ['left' => 14, 'top' => 26, 'right' => 14, 'bottom' => 26]);
 
         return new Picture($canvas, Direction::AsIs === $direction ? 'The bed with the quilt as it is, lead edge at the top.' : 'The bed with the quilt turned, lead edge at the top.', [
-            ...$this->rails($canvas, $part ?? $this->part($layout)),
+            ...$this->rails($canvas, $part),
             Shape::polygon(array_map(static fn (Point $corner): array => [$corner->x, $corner->y], $layout->backing), 'outline-thin', 'url(#hatch)'),
             Shape::box($layout->top->left, $layout->top->lead, $layout->top->across(), $layout->top->along(), 'layer-top'),
             ...$this->passes($plan, $direction, $layout),
@@ -85,30 +86,31 @@ final readonly class WayDrawer
     /** @return list<Shape> */
     private function arrows(Plan $plan, Direction $direction, BedLayout $layout, Canvas $canvas): array
     {
-        $pen = new Pen($canvas);
-        $top = $layout->top;
-        $reach = min($top->across(), $top->along()) * 0.16;
         $isTurned = Direction::Turned === $direction;
-        $shapes = [];
-        if ($plan->job->top->directional) {
-            [$x, $y] = [$top->left + 0.78 * $top->across(), $top->lead + 0.3 * $top->along()];
-            $shapes = [...($isTurned ? $pen->arrow($x - $reach, $y, $x + $reach, $y) : $pen->arrow($x, $y + $reach, $x, $y - $reach)), $this->word($x, $y, $isTurned, $reach, 'up of the top', $canvas)];
-        }
-        if (true === $plan->job->quilting?->isDirectional) {
-            [$x, $y] = [$top->left + 0.5 * $top->across(), $top->lead + 0.62 * $top->along()];
-            $shapes = [...$shapes, ...$pen->arrow($x, $y + $reach, $x, $y - $reach), $this->word($x, $y, false, $reach, 'up of the design', $canvas)];
-        }
-        if ($plan->job->backing->directional) {
-            [$x, $y] = [$top->left + 0.22 * $top->across(), $top->lead + 0.3 * $top->along()];
-            $shapes = [...$shapes, ...($isTurned ? $pen->arrow($x - $reach, $y, $x + $reach, $y) : $pen->arrow($x, $y + $reach, $x, $y - $reach)), $this->word($x, $y, $isTurned, $reach, 'up of the print', $canvas)];
-        }
 
-        return [...$shapes, ...$this->stretch($plan, $direction, $layout, $canvas)];
+        return [
+            ...($plan->job->top->directional ? $this->up($layout->top, $canvas, 'up of the top', 0.78, 0.3, $isTurned) : []),
+            ...(true === $plan->job->quilting?->isDirectional ? $this->up($layout->top, $canvas, 'up of the design', 0.5, 0.62, false) : []),
+            ...($plan->job->backing->directional ? $this->up($layout->top, $canvas, 'up of the print', 0.22, 0.3, $isTurned) : []),
+            ...$this->stretch($plan, $direction, $layout, $canvas),
+        ];
     }
 
-    private function word(float $x, float $y, bool $isLevel, float $reach, string $text, Canvas $canvas): Shape
+    /**
+     * An arrow toward the up of something, at a share of the top across and along; turned, it points to the right.
+     *
+     * @return list<Shape>
+     */
+    private function up(Box $top, Canvas $canvas, string $text, float $across, float $along, bool $isTurned): array
     {
-        return Shape::text($x, $y + ($isLevel ? $canvas->px(18) : $reach + $canvas->px(15)), $text, $canvas->px(12), 'halo', 'middle');
+        [$x, $y] = [$top->left + $across * $top->across(), $top->lead + $along * $top->along()];
+        $reach = 0.16 * min($top->across(), $top->along());
+        $pen = new Pen($canvas);
+
+        return [
+            ...($isTurned ? $pen->arrow($x - $reach, $y, $x + $reach, $y) : $pen->arrow($x, $y + $reach, $x, $y - $reach)),
+            Shape::text($x, $y + ($isTurned ? $canvas->px(18) : $reach + $canvas->px(15)), $text, $canvas->px(12), 'halo', 'middle'),
+        ];
     }
 
     /** @return list<Shape> */

@@ -17,6 +17,9 @@ use Schwung\Core\Measure\Worked;
  */
 final readonly class NewLeader
 {
+    /** A tick so far from the next, each way from the centre mark. */
+    public const TICK_INCHES = 5;
+
     private const SHRINKS_PER_CENT = 3;
 
     public function __construct(private Frame $frame, private bool $hasCasing, private bool $isUnwashed)
@@ -27,13 +30,12 @@ final readonly class NewLeader
     public function cutLength(Length $reaches): Worked
     {
         $turns = Length::millimetres($this->frame->takeupDiameter->toMillimetres() * \M_PI * 1.5);
-        $fold = $this->hasCasing ? Length::inches(1.75) : Length::inches(1);
-        $sum = $reaches->plus($turns, $fold, Length::inches(0.25));
+        $sum = $reaches->plus($turns, $this->fold(), Length::inches(0.25));
 
         return new Worked(Figure::needed($this->grown($sum)), $this->rule('From the roller to the far side of the bed, a turn and a half on the roller, and the fold'), [
             new Term('roller to far side', Figure::measured($reaches), 'frame'),
             new Term('a turn and a half', Figure::measured($turns), 'roller'),
-            new Term($this->hasCasing ? 'casing' : 'hem', Figure::measured($fold), 'fold line'),
+            new Term($this->hasCasing ? 'casing' : 'hem', Figure::measured($this->fold()), 'fold line'),
             new Term('turned under', Figure::measured(Length::inches(0.25)), 'usual'),
         ]);
     }
@@ -49,6 +51,12 @@ final readonly class NewLeader
         ]);
     }
 
+    /** From the free edge to the line where it is folded for the casing or the hem. */
+    public function fold(): Length
+    {
+        return Length::inches($this->hasCasing ? 1.75 : 1);
+    }
+
     public function finishedWidth(): Length
     {
         return $this->frame->rail->minus(Length::inches(2));
@@ -57,9 +65,9 @@ final readonly class NewLeader
     /** @return list<Length> ticks every five inches each way from the centre mark, on the finished leader */
     public function ticks(): array
     {
-        $last = (int) floor($this->finishedWidth()->half()->nanometres / Length::inches(5)->nanometres);
+        $last = (int) floor($this->finishedWidth()->half()->nanometres / Length::inches(self::TICK_INCHES)->nanometres);
 
-        return array_map(static fn (int $k): Length => Length::inches(5 * $k), range(-$last, $last));
+        return array_map(static fn (int $k): Length => Length::inches(self::TICK_INCHES * $k), range(-$last, $last));
     }
 
     private function grown(Length $length): Length

@@ -91,11 +91,12 @@ final class LeadersController extends AbstractController
         [$hasCasing, $isUnwashed] = [$request->query->getBoolean('casing', $leader->hasCasing()), $request->query->getBoolean('unwashed', true)];
         $text = mb_substr($request->query->getString('reaches'), 0, 40);
         [$reaches, $fault] = $this->reaches($text, $studioFrame);
+        $sheet = new NewLeader($studioFrame->measures(), $hasCasing, $isUnwashed);
 
         return $this->render('leaders/new.html.twig', [
             'frame' => $studioFrame, 'leader' => $leader, 'text' => '' === $text ? $this->units->writer()->write($reaches) : $text, 'fault' => $fault, 'casing' => $hasCasing, 'unwashed' => $isUnwashed,
-            'drawing' => (new CasingDrawing())->draw(new NewLeader($studioFrame->measures(), $hasCasing, $isUnwashed), $hasCasing),
-            'sheet' => new NewLeader($studioFrame->measures(), $hasCasing, $isUnwashed), 'reaches' => $reaches,
+            'drawing' => (new CasingDrawing())->draw($sheet),
+            'sheet' => $sheet, 'reaches' => $reaches,
         ]);
     }
 

@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace App\Leaders;
 
-use App\Account\Studio;
 use App\Frames\StudioFrame;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\Persistence\ManagerRegistry;
-use Symfony\Component\Uid\Ulid;
 
 /** @extends ServiceEntityRepository<StudioLeader> */
 final class StudioLeaderRepository extends ServiceEntityRepository
@@ -29,12 +27,5 @@ final class StudioLeaderRepository extends ServiceEntityRepository
         }
 
         return new FrameLeaders($frame, $known);
-    }
-
-    public function findOneOf(Studio $studio, Ulid $id): ?StudioLeader
-    {
-        $leader = $this->find($id);
-
-        return $leader?->frame->studio->id()->equals($studio->id()) ? $leader : null;
     }
 }

@@ -115,10 +115,10 @@ final class QuiltController extends AbstractController
     }
 
     #[Route('/design.svg', name: 'laid', methods: ['GET'])]
-    public function laid(Ulid $id, #[CurrentUser] Person $person, Reviewer $reviewer): Response
+    public function laid(Ulid $id, #[CurrentUser] Person $person, Reviewer $reviewer, Laying $laying): Response
     {
         $quilt = $this->quilt($id, $person);
-        $laid = $reviewer->review($quilt, $this->units->system())->laid ?? throw $this->createNotFoundException('No row design is laid on this quilt.');
+        $laid = $laying->of($quilt, $reviewer->review($quilt, $this->units->system())) ?? throw $this->createNotFoundException('No row design is laid on this quilt.');
 
         return new Response((new LaidDesignWriter())->write($laid, $quilt->title()), headers: [
             'Content-Type' => 'image/svg+xml',

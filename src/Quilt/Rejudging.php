@@ -12,7 +12,7 @@ use Schwung\Core\Measure\UnitSystem;
 /** Keeps the verdicts on the shelf in step when something changes that many quilts share. */
 final readonly class Rejudging
 {
-    /** So many quilts are in memory at once. */
+    /** So many quilts are read by one query. */
     private const BATCH = 100;
 
     public function __construct(private EntityManagerInterface $entities, private QuiltRepository $quilts, private Reviewer $reviewer)

@@ -7,7 +7,6 @@ namespace App\Quilt;
 use App\Quilt\Winding\PassesVerdict;
 use App\Quilt\Winding\Winding;
 use Schwung\Core\Advance\Proposal;
-use Schwung\Core\Design\LaidDesign;
 use Schwung\Core\Direction\Choice;
 use Schwung\Core\Direction\Direction;
 use Schwung\Core\Exchange\Fault;
@@ -15,6 +14,8 @@ use Schwung\Core\Exchange\JobParts;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Plan\Finding;
 use Schwung\Core\Plan\Plan;
+use Schwung\Core\Plan\ProposalFinder;
+use Schwung\Core\Practice\Practice;
 use Schwung\Core\Sizing\BattingCheck;
 use Schwung\Core\Sizing\ExtensionPlan;
 use Schwung\Core\Sizing\MeasuredTop;
@@ -32,8 +33,7 @@ final readonly class Review
      * @param Plan|null               $mended   of the cloth as it will be once the kept mend is done
      * @param list<PiecingPlan>       $piecings both ways, the chosen first; empty while there is nothing to piece
      * @param Winding|null            $winding  how it is worked, as far as that is known
-     * @param LaidDesign|null         $laid     the row design laid over it, where one is chosen
-     * @param list<Proposal>          $proposals for better passes, best first
+     * @param Practice                $practice with whose figures it was planned
      * @param array<string, Standing> $stages   by name, in working order
      */
     public function __construct(
@@ -49,8 +49,7 @@ final readonly class Review
         public ?ExtensionPlan $extension,
         public array $piecings,
         public ?Winding $winding,
-        public ?LaidDesign $laid,
-        public array $proposals,
+        private Practice $practice,
         public array $stages,
         public Judgement $judgement,
     ) {
@@ -66,6 +65,14 @@ final readonly class Review
     public function remedies(): array
     {
         return $this->plan?->chosenPlan()->remedies ?? [];
+    }
+
+    /** @return list<Proposal> for better passes, best first; each is worked out anew */
+    public function proposals(): array
+    {
+        $plan = $this->shownPlan();
+
+        return null === $plan ? [] : (new ProposalFinder($this->practice))->find($plan);
     }
 
     public function batting(): ?BattingCheck

@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\Quilt;
 
-use App\Designs\DesignShelf;
-use App\Quilt\Winding\Winding;
 use App\Quilt\Winding\WindingRule;
-use Schwung\Core\Design\LaidDesign;
 use Schwung\Core\Direction\Direction;
 use Schwung\Core\Exchange\Faults;
 use Schwung\Core\Exchange\JobReader;
@@ -17,7 +14,6 @@ use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\UnitSystem;
 use Schwung\Core\Plan\Plan;
 use Schwung\Core\Plan\Planner;
-use Schwung\Core\Plan\ProposalFinder;
 use Schwung\Core\Practice\DirectionWish;
 use Schwung\Core\Practice\Practice;
 use Schwung\Core\Sizing\BackingRule;
@@ -34,10 +30,6 @@ use Schwung\Core\Sizing\TopMeasuring;
 /** Reads a quilt's sheet, plans it as far as it goes, and judges where it stands. */
 final readonly class Reviewer
 {
-    public function __construct(private DesignShelf $designs)
-    {
-    }
-
     public function review(Quilt $quilt, UnitSystem $units, ?Sheet $sheet = null): Review
     {
         $sheet ??= $quilt->sheet();
@@ -70,23 +62,10 @@ final readonly class Reviewer
             $extension,
             $piecings,
             $winding,
-            $this->laid($quilt, $sheet, $shown, $winding),
-            null === $shown ? [] : (new ProposalFinder($practice))->find($shown),
+            $practice,
             $judge->stages(),
             $judge->judgement(),
         );
-    }
-
-    /** The row design really laid, where one is chosen that is still on the shelf. */
-    private function laid(Quilt $quilt, Sheet $sheet, ?Plan $plan, ?Winding $winding): ?LaidDesign
-    {
-        $rows = $winding?->rows;
-        if (null === $plan || null === $rows || '' === $sheet->text('desk/design')) {
-            return null;
-        }
-        $path = $this->designs->find($quilt->studio, $sheet->text('desk/design'));
-
-        return null === $path ? null : new LaidDesign($path, $rows, $plan->job->top->across($plan->chosen()));
     }
 
     private function extension(Plan $plan, Sheet $sheet, Practice $practice): ExtensionPlan

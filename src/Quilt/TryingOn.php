@@ -15,7 +15,7 @@ final readonly class TryingOn
     /** The remedy or proposal of this word that the stage offers; null where it is not on offer any more. */
     public function find(Review $review, string $stage, string $word): Remedy|Proposal|null
     {
-        $offers = 'passes' === $stage ? $review->proposals : $review->remedies();
+        $offers = 'passes' === $stage ? $review->proposals() : $review->remedies();
         foreach ($offers as $offer) {
             if ($offer->kind->value === $word && ($offer instanceof Remedy || $offer->kind->canBeTried())) {
                 return $offer;

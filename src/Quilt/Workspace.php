@@ -9,6 +9,7 @@ use App\Quilt\Attaching\AttachView;
 use App\Quilt\Drawing\BedDrawing;
 use App\Quilt\Winding\Wind;
 use Schwung\Core\Advance\Proposal;
+use Schwung\Core\Design\LaidDesign;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Sizing\Remedy;
 use Schwung\Core\Sizing\RollCut;
@@ -22,6 +23,7 @@ final readonly class Workspace
      * @param bool|null                                                      $piecesCover null while no pieces are given
      * @param array<string, Picture>                                         $ways     both ways round, at the stage that compares them
      * @param Wind|null                                                      $now      the pass at hand, where passes are shown
+     * @param LaidDesign|null                                                $laid     the row design laid over them, where one is chosen
      * @param Picture|null                                                   $side     the frame from the side at that pass
      * @param AttachView|null                                                $attach   how it is held, at the stage that shows it
      * @param array<string, string>                                          $designs  names of row designs by word, where one can be chosen
@@ -42,6 +44,7 @@ final readonly class Workspace
         public ?bool $piecesCover,
         public array $ways,
         public ?Wind $now,
+        public ?LaidDesign $laid,
         public ?Picture $side,
         public array $designs,
         public ?AttachView $attach,

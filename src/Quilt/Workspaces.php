@@ -33,6 +33,7 @@ final readonly class Workspaces
         private RevisionRepository $revisions,
         private CurrentUnits $units,
         private DesignShelf $designs,
+        private Laying $laying,
         private Attaching $attaching,
         private CurrentHand $hand,
     ) {
@@ -49,7 +50,8 @@ final readonly class Workspaces
         $plan = $review->shownPlan();
         $attach = null === $plan || !\in_array($view->stage, ['attach', 'sheet'], true) ? null : $this->attaching->view($quilt, $plan, $review->sheet, $units, $this->hand->hand());
         $now = 'passes' === $view->stage || 'sheet' === $view->stage ? $review->winding?->at($view->pass) : null;
-        $bed = (new BedDrawer())->draw($review, $view->stage, $units, $now);
+        $laid = null === $now ? null : $this->laying->of($quilt, $review);
+        $bed = (new BedDrawer())->draw($review, $view->stage, $units, $now, $laid);
 
         return new Workspace(
             $quilt,
@@ -67,6 +69,7 @@ final readonly class Workspaces
             $this->piecesCover($review),
             'direction' === $view->stage ? $this->ways($review) : [],
             $now,
+            $laid,
             $this->side($review, $now),
             'passes' === $view->stage ? ['' => 'plain rows', ...$this->designs->names($quilt->studio)] : [],
             $attach,

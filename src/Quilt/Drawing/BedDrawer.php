@@ -6,6 +6,7 @@ namespace App\Quilt\Drawing;
 
 use App\Quilt\Review;
 use App\Quilt\Winding\Wind;
+use Schwung\Core\Design\LaidDesign;
 use Schwung\Core\Direction\Direction;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
@@ -26,8 +27,11 @@ final readonly class BedDrawer
     private const USUAL_WIDTH = 60;
     private const USUAL_LENGTH = 76;
 
-    /** @param Wind|null $now the pass at hand, where passes are drawn */
-    public function draw(Review $review, string $stage, UnitSystem $units, ?Wind $now = null): BedDrawing
+    /**
+     * @param Wind|null       $now  the pass at hand, where passes are drawn
+     * @param LaidDesign|null $laid the row design laid over them
+     */
+    public function draw(Review $review, string $stage, UnitSystem $units, ?Wind $now = null, ?LaidDesign $laid = null): BedDrawing
     {
         $layout = $this->layout($review);
         $fields = match ($stage) {
@@ -41,7 +45,7 @@ final readonly class BedDrawer
 
         $bed = BedDrawing::of($layout, [] !== $layout->backing, $fields, $labels, $review->parts->frame?->rail->toMillimetres(), $units, $up);
 
-        return null === $now || null === $review->winding ? $bed : $bed->under((new PassBands($layout->top, $bed->canvas))->shapes($review->winding, $now, $review->laid));
+        return null === $now || null === $review->winding ? $bed : $bed->under((new PassBands($layout->top, $bed->canvas))->shapes($review->winding, $now, $laid));
     }
 
     private function layout(Review $review): BedLayout

@@ -22,16 +22,20 @@ async function wind(/** @type {string} */ pass) {
   const url = new URL(window.location.href);
   url.searchParams.set("pass", pass);
   window.history.replaceState(window.history.state, "", url);
-  await window.htmx.ajax("GET", url.pathname + url.search, {
-    source,
-    target: "#workspace",
-    swap: "morph:outerHTML",
-  });
-  isBusy = false;
-  if (waiting !== null) {
+  try {
+    await window.htmx.ajax("GET", url.pathname + url.search, {
+      source,
+      target: "#workspace",
+      swap: "morph:outerHTML",
+    });
+  } finally {
+    // However it ended: a lost connection must not hold the slider for good.
     const next = waiting;
+    isBusy = false;
     waiting = null;
-    wind(next);
+    if (next !== null) {
+      wind(next);
+    }
   }
 }
 

@@ -14,6 +14,24 @@ final readonly class Choice
     {
     }
 
+    /** The first criterion that sees a difference; null where none does. */
+    public function deciding(): ?Criterion
+    {
+        return self::firstThatDiffers($this->criteria);
+    }
+
+    /** @param list<Criterion> $criteria in the order in which they decide */
+    public static function firstThatDiffers(array $criteria): ?Criterion
+    {
+        foreach ($criteria as $criterion) {
+            if (null !== $criterion->better) {
+                return $criterion;
+            }
+        }
+
+        return null;
+    }
+
     /** Whether the quilter takes another way than these rules propose. */
     public function isOverruled(): bool
     {

@@ -19,13 +19,8 @@ final readonly class ChoiceRule
     public function choose(DirectionWish $wish, DirectionPlan $asIs, DirectionPlan $turned, bool $isStretchy): Choice
     {
         $criteria = $this->criteria($asIs, $turned, $isStretchy);
-        [$proposed, $by] = [Direction::AsIs, Decision::Tie];
-        foreach ($criteria as $criterion) {
-            if (null !== $criterion->better) {
-                [$proposed, $by] = [$criterion->better, $criterion->decision];
-                break;
-            }
-        }
+        $deciding = Choice::firstThatDiffers($criteria);
+        [$proposed, $by] = [$deciding->better ?? Direction::AsIs, $deciding->decision ?? Decision::Tie];
 
         return DirectionWish::Auto === $wish
             ? new Choice($proposed, $by, $proposed, $by, $criteria)

@@ -39,7 +39,7 @@ final readonly class SideDrawer
             ...(new Pen($canvas))->spans($spans),
         ], [
             ...(new Pen($canvas))->middles($spans),
-            'takeupDiameter' => new Point($side->takeupX + 64, $spans['takeupDiameter'][1] + 8),
+            'takeupDiameter' => new Point($side->takeupX + 76, $spans['takeupDiameter'][1] - 8),
             'backAllowance' => new Point(max($side->back / 2, 20), 72),
         ]);
     }

@@ -17,9 +17,6 @@ use Schwung\Core\Measure\Worked;
  */
 final readonly class NewLeader
 {
-    /** A tick so far from the next, each way from the centre mark. */
-    public const TICK_INCHES = 5;
-
     private const SHRINKS_PER_CENT = 3;
 
     public function __construct(private Frame $frame, private bool $hasCasing, private bool $isUnwashed)
@@ -62,12 +59,18 @@ final readonly class NewLeader
         return $this->frame->rail->minus(Length::inches(2));
     }
 
-    /** @return list<Length> ticks every five inches each way from the centre mark, on the finished leader */
+    /** From one tick to the next. */
+    public function tickSpacing(): Length
+    {
+        return Length::inches(5);
+    }
+
+    /** @return list<Length> ticks each way from the centre mark, on the finished leader */
     public function ticks(): array
     {
-        $last = (int) floor($this->finishedWidth()->half()->nanometres / Length::inches(self::TICK_INCHES)->nanometres);
+        $last = (int) floor($this->finishedWidth()->half()->nanometres / $this->tickSpacing()->nanometres);
 
-        return array_map(static fn (int $k): Length => Length::inches(self::TICK_INCHES * $k), range(-$last, $last));
+        return array_map(fn (int $k): Length => $this->tickSpacing()->times($k), range(-$last, $last));
     }
 
     private function grown(Length $length): Length

@@ -28,7 +28,7 @@ final readonly class CasingDrawing
             Shape::text(-$half + $px(10), $fold - $px(8), Phrase::of('fold line, %s from the free edge', Figure::measured($leader->fold())), $px(14), 'halo strong'),
             ...array_map(static fn (Length $tick): Shape => Shape::line($tick->toMillimetres(), $edge - $px(0 === $tick->nanometres ? 30 : 16), $tick->toMillimetres(), $edge, 0 === $tick->nanometres ? 'needle' : 'dimension'), $leader->ticks()),
             Shape::text(0, $edge + $px(18), 'centre', $px(14), 'strong', 'middle'),
-            Shape::text($half, $edge + $px(18), Phrase::of('free edge, a mark every %s', Figure::measured(Length::inches(NewLeader::TICK_INCHES))), $px(14), 'text-soft-svg', 'end'),
+            Shape::text($half, $edge + $px(18), Phrase::of('free edge, a mark every %s', Figure::measured($leader->tickSpacing())), $px(14), 'text-soft-svg', 'end'),
         ]);
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Quilt;
 
 use App\Quilt\Winding\PassesVerdict;
-use App\Quilt\Winding\Winding;
 use Schwung\Core\Advance\Proposal;
+use Schwung\Core\Advance\Winding;
 use Schwung\Core\Direction\Choice;
 use Schwung\Core\Direction\Direction;
 use Schwung\Core\Exchange\Fault;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Quilt;
 
-use App\Quilt\Winding\WindingRule;
 use Schwung\Core\Direction\Direction;
 use Schwung\Core\Exchange\Faults;
 use Schwung\Core\Exchange\JobReader;
@@ -14,6 +13,7 @@ use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\UnitSystem;
 use Schwung\Core\Plan\Plan;
 use Schwung\Core\Plan\Planner;
+use Schwung\Core\Plan\WindingRule;
 use Schwung\Core\Practice\DirectionWish;
 use Schwung\Core\Practice\Practice;
 use Schwung\Core\Sizing\BackingRule;
@@ -46,7 +46,7 @@ final readonly class Reviewer
         $piecings = $isNeeded && Mend::Piece === $mend ? $this->piecings($plan, $sheet, $units, $practice) : [];
         $mended = null === $plan ? null : $this->mended($plan, $extension, $piecings[0] ?? null, $practice);
         $shown = $mended ?? $plan;
-        $winding = null === $shown ? null : (new WindingRule())->of($shown, $sheet);
+        $winding = null === $shown ? null : (new WindingRule())->of($shown, $sheet->working());
         $judge = new StageJudge($parts, $faults->all(), $plan, $mended, $mend, $winding);
 
         return new Review(

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Quilt;
 
+use Schwung\Core\Advance\Working;
+
 /**
  * What has been entered for a quilt, word for word, in the shape of a job document.
  *
@@ -74,6 +76,16 @@ final readonly class Sheet
         $value = $this->get($path);
 
         return \is_string($value) ? $value : '';
+    }
+
+    /** How the passes are worked; turning round comes before leaving the borders to the end. */
+    public function working(): Working
+    {
+        return match (true) {
+            true === $this->get('desk/turn_round') => Working::TurnedRound,
+            true === $this->get('desk/borders_last') => Working::BordersLast,
+            default => Working::Plain,
+        };
     }
 
     public function with(string $path, mixed $value): self

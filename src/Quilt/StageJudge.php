@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Quilt;
 
-use App\Quilt\Winding\Winding;
+use Schwung\Core\Advance\Winding;
 use Schwung\Core\Direction\Blocker;
 use Schwung\Core\Exchange\Fault;
 use Schwung\Core\Exchange\JobParts;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Quilt\Drawing;
 
 use App\Quilt\Review;
-use App\Quilt\Winding\Wind;
+use Schwung\Core\Advance\Wind;
 use Schwung\Core\Design\LaidDesign;
 use Schwung\Core\Direction\Direction;
 use Schwung\Core\Measure\Length;

@@ -6,11 +6,11 @@ namespace App\Quilt\Drawing;
 
 use App\Drawing\Canvas;
 use App\Drawing\Shape;
-use App\Quilt\Winding\Wind;
-use App\Quilt\Winding\Winding;
 use Schwung\Core\Advance\Section;
 use Schwung\Core\Advance\Stop;
 use Schwung\Core\Advance\StopKind;
+use Schwung\Core\Advance\Wind;
+use Schwung\Core\Advance\Winding;
 use Schwung\Core\Design\LaidDesign;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Phrase;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Quilt\Winding;
 
+use Schwung\Core\Advance\Winding;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Plan\Plan;
 

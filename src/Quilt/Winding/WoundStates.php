@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Quilt\Winding;
 
 use App\Frames\WoundState;
+use Schwung\Core\Advance\Wind;
+use Schwung\Core\Advance\Winding;
 use Schwung\Core\Frame\FrameKind;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Phrase;

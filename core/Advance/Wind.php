@@ -2,9 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Quilt\Winding;
-
-use Schwung\Core\Advance\Pass;
+namespace Schwung\Core\Advance;
 
 /** One pass of a quilt as it is worked: where it lies on the bed, in millimetres from the lead edge. */
 final readonly class Wind

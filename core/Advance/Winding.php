@@ -2,16 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Quilt\Winding;
-
-use Schwung\Core\Advance\BorderPass;
-use Schwung\Core\Advance\Move;
-use Schwung\Core\Advance\Pass;
-use Schwung\Core\Advance\PassPlan;
-use Schwung\Core\Advance\Roll;
-use Schwung\Core\Advance\RowLayout;
-use Schwung\Core\Advance\Section;
-use Schwung\Core\Advance\Stop;
+namespace Schwung\Core\Advance;
 
 /** How a quilt is really worked, with what was kept of turning round and of borders left to the end. */
 final readonly class Winding

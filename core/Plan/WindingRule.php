@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Quilt\Winding;
+namespace Schwung\Core\Plan;
 
-use App\Quilt\Sheet;
 use Schwung\Core\Advance\BorderPass;
 use Schwung\Core\Advance\BordersLast;
 use Schwung\Core\Advance\Course;
@@ -14,22 +13,24 @@ use Schwung\Core\Advance\PassPlan;
 use Schwung\Core\Advance\SeamGrid;
 use Schwung\Core\Advance\Stop;
 use Schwung\Core\Advance\TurnRound;
-use Schwung\Core\Plan\Plan;
+use Schwung\Core\Advance\Winding;
+use Schwung\Core\Advance\Working;
 
-/** Takes from a plan the passes that a sheet has kept: plain, turned round in the middle, or with the borders last. */
+/** Takes from a plan the passes as they will be worked: plain, turned round in the middle, or with the borders last. */
 final readonly class WindingRule
 {
-    public function of(Plan $plan, Sheet $sheet): ?Winding
+    /** Null while batting or quilting are not known, or no pass can be made. A way that cannot be worked is plain. */
+    public function of(Plan $plan, Working $working): ?Winding
     {
         $course = $plan->chosenPlan()->course;
         if (null === $course) {
             return null;
         }
-        $turnRound = true === $sheet->get('desk/turn_round') ? $this->turnRound($plan, $course) : null;
+        $turnRound = Working::TurnedRound === $working ? $this->turnRound($plan, $course) : null;
         if (null !== $turnRound) {
             return $this->turnedRound($plan, $course, $turnRound);
         }
-        if (true === $sheet->get('desk/borders_last') && null === $course->rows) {
+        if (Working::BordersLast === $working && null === $course->rows) {
             return $this->withBordersLast($plan, $course);
         }
 

@@ -19,7 +19,7 @@ final readonly class Move
         public int $section,
         public MoveKind $kind,
         public Length $distance,
-        public Phrase $released,
+        public string $released,
         public Phrase $alignTo,
     ) {
     }

@@ -9,15 +9,19 @@ use Schwung\Core\Advance\Pass;
 use Schwung\Core\Advance\RowLayout;
 use Schwung\Core\Advance\Stop;
 use Schwung\Core\Advance\TurnRound;
+use Schwung\Core\Advance\Working;
 use Schwung\Core\Attachment\Attachment;
 use Schwung\Core\Attachment\HoldingSystem;
 use Schwung\Core\Attachment\Piece;
 use Schwung\Core\Direction\Blocker;
 use Schwung\Core\Direction\DirectionPlan;
+use Schwung\Core\Loading\Setup;
+use Schwung\Core\Loading\StepRule;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\LengthWriter;
 use Schwung\Core\Plan\Finding;
 use Schwung\Core\Plan\Plan;
+use Schwung\Core\Plan\WindingRule;
 use Schwung\Core\Sizing\BattingCheck;
 use Schwung\Core\Sizing\EdgeFullness;
 use Schwung\Core\Sizing\Remedy;
@@ -51,6 +55,7 @@ final readonly class PlanWriter
             ...(null === $this->plan->batting ? [] : ['batting' => $this->batting($this->plan->batting)]),
             ...$this->attachments(),
             ...$this->course($this->plan->chosenPlan()->course),
+            ...$this->steps(),
             'findings' => array_map($this->finding(...), $this->plan->findings),
             'errors' => array_map($this->finding(...), $this->plan->errors()),
             'skipped' => $this->plan->skipped,
@@ -219,6 +224,14 @@ final readonly class PlanWriter
             ...(null === $batting->readyFrom ? [] : ['ready_from' => $batting->readyFrom->format(\DATE_ATOM)]),
             ...(null === $batting->readyBest ? [] : ['ready_best' => $batting->readyBest->format(\DATE_ATOM)]),
         ];
+    }
+
+    /** @return array{steps?: list<array<string, mixed>>} by the usual schools; left out where the plan cannot be carried out, or its passes are not known */
+    private function steps(): array
+    {
+        $winding = [] === $this->plan->errors() ? (new WindingRule())->of($this->plan, Working::Plain) : null;
+
+        return null === $winding ? [] : ['steps' => (new StepWriter($this->writer))->document((new StepRule())->steps(Setup::usual($this->plan, $winding)))];
     }
 
     /** @return array{code: string, level: string, text: string, at: string} */

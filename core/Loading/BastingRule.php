@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Schwung\Core\Loading;
+
+use Schwung\Core\Attachment\Hand;
+use Schwung\Core\Measure\Length;
+use Schwung\Core\Measure\Point;
+use Schwung\Core\Practice\BattingHold;
+use Schwung\Core\Practice\FarEdge;
+use Schwung\Core\Practice\Purpose;
+use Schwung\Core\Practice\SideBasting;
+
+/**
+ * Where layers and edges are basted, in the order of the work: the reference line, the top's far edge, the sides of
+ * each bed, the last edge. Everyday rules of the trade: so near the edge that the binding hides it, the sides no
+ * further than the bed, edges from the centre out.
+ */
+final readonly class BastingRule
+{
+    /** An eighth of an inch: what a binding hides. */
+    public const INSET_INCHES = 0.125;
+    /** A hand's width between lines over the whole. */
+    public const HAND_INCHES = 4;
+    /** The small step below the reference line at which the top is laid. */
+    public const STEP_INCHES = 0.5;
+
+    /** @return list<BastingLine> */
+    public function lines(Setup $setup): array
+    {
+        if ($setup->is(Purpose::Prebasted)) {
+            return [];
+        }
+
+        return [
+            ...$this->batting($setup),
+            ...$this->acrossFromCentre($setup, BastingLineKind::TopEdge, $this->inset()->toMillimetres(), null, FarEdge::Wavy === $setup->habits->farEdge),
+            ...$this->sides($setup),
+            ...$this->lastEdge($setup),
+            ...($setup->is(Purpose::Basting) ? $this->meander($setup) : []),
+        ];
+    }
+
+    /** How far the reference line lies before the top's lead edge. */
+    public function referenceBefore(Setup $setup): Length
+    {
+        return FarEdge::Below === $setup->habits->farEdge ? Length::inches(self::STEP_INCHES) : Length::zero();
+    }
+
+    /** @return list<BastingLine> */
+    private function batting(Setup $setup): array
+    {
+        if (BattingHold::Pinned === $setup->habits->batting) {
+            return [];
+        }
+        $half = $setup->across()->half()->plus(Length::inches(1))->toMillimetres();
+        $at = -$this->referenceBefore($setup)->toMillimetres();
+        $lines = [$this->line($setup, BastingLineKind::Reference, new Point(-$half, $at), new Point($half, $at))];
+        if (BattingHold::AllOver === $setup->habits->batting || $setup->isSlippery()) {
+            $step = Length::inches(self::HAND_INCHES)->toMillimetres();
+            for ($y = $at + $step; $y < $at + $setup->plan->job->frame->bed()->toMillimetres(); $y += $step) {
+                $lines[] = $this->line($setup, BastingLineKind::AllOver, new Point(-$half, $y), new Point($half, $y));
+            }
+        }
+
+        return $lines;
+    }
+
+    /** @return list<BastingLine> the half of the working hand's side first */
+    private function acrossFromCentre(Setup $setup, BastingLineKind $kind, float $y, ?int $pass, bool $isWavy = false): array
+    {
+        $half = $setup->across()->half()->minus($this->inset())->toMillimetres();
+        $first = Hand::Right === $setup->hand ? $half : -$half;
+
+        return array_map(fn (float $x): BastingLine => $this->line($setup, $kind, new Point(0, $y), new Point($x, $y), $pass, $this->inset(), $isWavy), [$first, -$first]);
+    }
+
+    /** @return list<BastingLine> of every bed what the one before did not reach */
+    private function sides(Setup $setup): array
+    {
+        [$lines, $done] = [[], 0.0];
+        $x = $setup->across()->half()->minus($this->inset())->toMillimetres();
+        foreach ($setup->winding->winds as $wind) {
+            if ($wind->turnsBefore || $wind->fromTail) {
+                // Turned round, the bed counts from the tail: what is basted there ends where the first half ended.
+                $to = max(0.0, $wind->to - $wind->pass->depth()->length()->toMillimetres());
+                $from = $wind->turnsBefore ? $setup->along()->toMillimetres() : $done;
+                $to = min($from, $to);
+            } else {
+                [$from, $to] = [$done, min($setup->along()->toMillimetres(), max($done, $wind->from + $wind->pass->depth()->length()->toMillimetres()))];
+            }
+            $done = $to;
+            if (abs($to - $from) > 1) {
+                [$start, $end] = SideBasting::FromFront === $setup->habits->sides ? [$to, $from] : [$from, $to];
+                array_push($lines, ...array_map(fn (float $side): BastingLine => $this->line($setup, BastingLineKind::Side, new Point($side, $start), new Point($side, $end), $wind->number, $this->inset()), [-$x, $x]));
+            }
+        }
+
+        return $lines;
+    }
+
+    /** @return list<BastingLine> */
+    private function lastEdge(Setup $setup): array
+    {
+        $pass = $setup->lastHoldPass();
+
+        return null === $pass ? [] : $this->acrossFromCentre($setup, BastingLineKind::LastEdge, $setup->along()->minus($this->inset())->toMillimetres(), $pass);
+    }
+
+    /** @return list<BastingLine> the middles of a large meander, a hand apart, none of which cross */
+    private function meander(Setup $setup): array
+    {
+        $half = $setup->across()->half()->minus(Length::inches(2))->toMillimetres();
+        $step = Length::inches(self::HAND_INCHES)->toMillimetres();
+        [$lines, $way] = [[], 1];
+        for ($y = $step; $y < $setup->along()->toMillimetres() - $step / 2; $y += $step) {
+            $lines[] = $this->line($setup, BastingLineKind::Meander, new Point(-$way * $half, $y), new Point($way * $half, $y), null, null, true);
+            $way = -$way;
+        }
+
+        return $lines;
+    }
+
+    private function line(Setup $setup, BastingLineKind $kind, Point $from, Point $to, ?int $pass = null, ?Length $inset = null, bool $isWavy = false): BastingLine
+    {
+        return new BastingLine($kind, $from, $to, $inset ?? Length::zero(), $setup->bastingStitches(), $pass, $isWavy);
+    }
+
+    private function inset(): Length
+    {
+        return Length::inches(self::INSET_INCHES);
+    }
+}

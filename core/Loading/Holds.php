@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Schwung\Core\Loading;
+
+use Schwung\Core\Attachment\Attachment;
+use Schwung\Core\Attachment\End;
+use Schwung\Core\Attachment\HoldingSystem;
+use Schwung\Core\Measure\Figure;
+use Schwung\Core\Measure\Length;
+use Schwung\Core\Measure\Phrase;
+
+/**
+ * How an edge is attached, in words for each holding system.
+ *
+ * @internal
+ */
+final readonly class Holds
+{
+    /** @param string $what "the backing, right side down, to the take-up leader" */
+    public function text(Setup $setup, End $end, ?Attachment $attachment, string $what): StepText
+    {
+        $system = $attachment->system ?? $setup->system($end);
+        $count = $attachment?->count() ?? 0;
+        $first = $setup->firstSide();
+        $apart = null === $attachment?->spacing ? Figure::measured(Length::inches(4)) : $attachment->spacing->figure;
+
+        return match ($system) {
+            HoldingSystem::Pins => $this->said(
+                Phrase::of("Pin $what with $count pins, %s apart, from the centre out, to the $first first.", $apart), Phrase::of("$count pins, %s apart", $apart),
+                'The pull spreads evenly only from the centre.', 'Seen along the rail, the edge runs parallel to the ticks.', 'Take out the pins of that side and begin again at the centre.',
+                'Outermost pins point inward; run no hand along a pinned roll; count the pins.',
+            ),
+            HoldingSystem::Zip => $this->said(
+                Phrase::of("Zip $what, centre on centre, from the $first."), Phrase::of('1 zip'),
+                'The edge was pinned to its zip at the table.', 'The centre marks meet, and the slider is closed to its end.', 'Open it, and close it again without pulling the cloth.',
+                'Pins sit in the zip: no hand along it.',
+            ),
+            HoldingSystem::ChannelClips => $this->said(
+                Phrase::of("Clip $what, with $count channel clips pressed on from the centre out, to the $first first, %s of leader beyond each side.", Figure::measured(Length::inches(4))), Phrase::of("$count clips"),
+                'Clips hold the whole edge and leave no bites in it.', 'The clips butt against each other, and the fold shows an even lip.', 'Lift that clip, smooth the cloth, and press it again.',
+                'A clip that springs off flies: press with the whole hand.',
+            ),
+            HoldingSystem::DowelClamps => $this->said(
+                Phrase::of("Clamp $what, over the dowel in its casing, with $count dowel clamps, centre first, then to the $first, at most %s between two.", Figure::measured(Length::inches(0.5))), Phrase::of("$count clamps"),
+                'Gaps between clamps let the cloth sag into scallops.', 'The clamps touch or nearly touch along the whole edge.', 'Slide them together from the centre.',
+                null,
+            ),
+            HoldingSystem::Magnets => $this->said(
+                Phrase::of("Fasten $what, over its casing, with $count magnets, %s apart: centre, both ends, then always the middle of the widest gap.", $apart), Phrase::of("$count magnets, %s apart", $apart),
+                'So the edge hangs evenly at every moment.', 'No magnet sits where it comes to lie on a bar: none within %s of an end of the roller, none on the leveller.', 'Move that magnet along; off the bars before they turn.',
+                "Strong magnets pinch. Keep them from implanted medical devices (ask the doctor or the device's maker), cards and electronics.",
+                Figure::measured(Length::inches(2)),
+            ),
+            HoldingSystem::HookAndLoop => $this->said(
+                Phrase::of("Press $what onto the strip with a flat hand, from the centre out, to the $first first."), Phrase::of('1 strip'),
+                'It holds at once: it wants to lie straight before it is pressed.', 'No bubble between strip and cloth.', 'Peel that part off and lay it again.',
+                null,
+            ),
+            HoldingSystem::SpringClamps => $this->said(
+                Phrase::of("Clamp $what with $count spring clamps: both ends, the centre, then between."), Phrase::of("$count clamps"),
+                'Ends first keep the edge as long as the pole.', 'The edge lies along the pole without a wave between two clamps.', 'Let one off by hand, smooth, clamp again.',
+                'Spring clamps can fly back: let them off by hand.',
+            ),
+        };
+    }
+
+    private function said(Phrase $do, Phrase $figure, string $why, string $check, string $otherwise, ?string $caution, Figure ...$inCheck): StepText
+    {
+        return new StepText($do, Phrase::of($why), Phrase::of($check, ...$inCheck), Phrase::of($otherwise), $figure, null === $caution ? null : Phrase::of($caution));
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Schwung\Core\Loading;
+
+use Schwung\Core\Measure\Figure;
+use Schwung\Core\Measure\Length;
+use Schwung\Core\Measure\Phrase;
+
+/**
+ * A quilt that was basted before and is loaded again as one piece: how it must lie.
+ *
+ * @internal
+ */
+final readonly class PrebastedSteps
+{
+    public function addTo(Sequence $sequence): void
+    {
+        $sequence->add(self::liesFlat(Group::Top));
+    }
+
+    public static function liesFlat(Group $group): Step
+    {
+        $square = Figure::measured(Length::inches(12));
+
+        return new Step('lies-flat', $group, StepKind::Look, new StepText(
+            do: Phrase::of('Lift a square of %s here and there and let it fall: all three layers must lie flat.', $square),
+            why: Phrase::of('What was basted too tight is quilted into pleats.'),
+            check: Phrase::of('No layer bridges between two basting lines.'),
+            otherwise: Phrase::of('Cut the basting there before it comes into the bed.'),
+            figure: Phrase::of('%s squares', $square),
+        ), Shown::Bed, 2);
+    }
+}

@@ -1,0 +1,210 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Schwung\Core\Loading;
+
+use Schwung\Core\Advance\Wind;
+use Schwung\Core\Advance\Winding;
+use Schwung\Core\Attachment\Attachment;
+use Schwung\Core\Attachment\AttachmentRule;
+use Schwung\Core\Attachment\End;
+use Schwung\Core\Attachment\Hand;
+use Schwung\Core\Attachment\HoldHabit;
+use Schwung\Core\Attachment\HoldingSystem;
+use Schwung\Core\Attachment\LoadedEdges;
+use Schwung\Core\Direction\Direction;
+use Schwung\Core\Frame\FrameKind;
+use Schwung\Core\Material\BackingKind;
+use Schwung\Core\Measure\Length;
+use Schwung\Core\Plan\Plan;
+use Schwung\Core\Practice\Alignment;
+use Schwung\Core\Practice\BastingStitch;
+use Schwung\Core\Practice\FloatKind;
+use Schwung\Core\Practice\LastEdge;
+use Schwung\Core\Practice\LoadingHabits;
+use Schwung\Core\Practice\Purpose;
+use Schwung\Core\Practice\Stitches;
+use Schwung\Core\Sizing\EdgeVerdict;
+
+/** Everything that the steps of one load depend on: the plan, how it is worked, the schools, and whose hands do it. */
+final readonly class Setup
+{
+    /** So large in either way is a backing that wants winding back and forth once more. */
+    private const LARGE_INCHES = 90;
+
+    /**
+     * @param Length          $position of the quilt's middle from the leaders' centre marks
+     * @param Attachment|null $lead     null where nothing is known of the pieces at hand
+     * @param Attachment|null $topHold  of the top's own edge on its roller; null where it is not held
+     */
+    public function __construct(
+        public Plan $plan,
+        public Winding $winding,
+        public LoadingHabits $habits,
+        public Stitches $stitches,
+        public ThreadPlan $thread,
+        public ?Attachment $lead,
+        public ?Attachment $tail,
+        public ?Attachment $topHold,
+        public Length $position,
+        public Hand $hand = Hand::Right,
+        public bool $hasSteelBars = false,
+    ) {
+    }
+
+    /** A plan as a document has it: the usual schools, hung on the centre, a right hand. */
+    public static function usual(Plan $plan, Winding $winding, LoadingHabits $habits = new LoadingHabits(), Stitches $stitches = new Stitches(), Hand $hand = Hand::Right, bool $hasSteelBars = false): self
+    {
+        $thread = (new ThreadRule($stitches))->plan((new StitchedRule($plan->job->top->across($plan->chosen())))->byPass($winding));
+
+        $edges = new LoadedEdges($plan->job, $plan->top, $plan->chosenPlan(), Length::zero(), $hand);
+        $topHold = $edges->holdsTop(End::Tail) ? (new AttachmentRule())->plan(HoldingSystem::Pins, new HoldHabit(), $edges->top(End::Tail)) : null;
+
+        return new self($plan, $winding, $habits, $stitches, $thread, $plan->attachments['lead'], $plan->attachments['tail'], $topHold, Length::zero(), $hand, $hasSteelBars);
+    }
+
+    public function kind(): FrameKind
+    {
+        return $this->plan->job->frame->kind;
+    }
+
+    public function along(): Length
+    {
+        return $this->plan->job->top->along($this->plan->chosen());
+    }
+
+    public function across(): Length
+    {
+        return $this->plan->job->top->across($this->plan->chosen());
+    }
+
+    /** How much of the top really floats: a shaped edge always does, and so does a top without a roller. */
+    public function float(): FloatKind
+    {
+        return $this->plan->job->top->edge->mustFloat() || !$this->kind()->hasTopRoller() ? FloatKind::Full : $this->plan->job->load->float;
+    }
+
+    public function system(End $end): HoldingSystem
+    {
+        return $this->plan->job->load->holdingAt($end);
+    }
+
+    public function isHeldBy(HoldingSystem $system): bool
+    {
+        return \in_array($system, [$this->system(End::Lead), $this->system(End::Tail)], true);
+    }
+
+    public function is(Purpose $purpose): bool
+    {
+        return $purpose === $this->habits->purpose;
+    }
+
+    public function isClamped(): bool
+    {
+        return FrameKind::Clamp === $this->kind();
+    }
+
+    public function isStretchy(): bool
+    {
+        return $this->plan->job->backing->kind->isStretchy();
+    }
+
+    /** A smooth or stretchy backing on which batting slides. */
+    public function isSlippery(): bool
+    {
+        return $this->isStretchy() || BackingKind::Wide === $this->plan->job->backing->kind && $this->isLarge();
+    }
+
+    public function isLarge(): bool
+    {
+        $cloth = $this->plan->chosenPlan()->backing->squaredUp;
+
+        return Length::longest($cloth->across, $cloth->along)->isLongerThan(Length::inches(self::LARGE_INCHES));
+    }
+
+    /** The name of the top's own edge that lies there. */
+    public function edgeAt(End $end): string
+    {
+        $isTurned = Direction::Turned === $this->plan->chosen();
+
+        return End::Lead === $end ? ($isTurned ? 'left' : 'top') : ($isTurned ? 'right' : 'bottom');
+    }
+
+    /** How much longer that edge is than the middle; not positive where there is nothing to work in. */
+    public function fullnessAt(End $end): Length
+    {
+        $edge = $this->plan->top->edges[match ($this->edgeAt($end)) {
+            'top' => 'top', 'bottom' => 'bottom', 'left' => 'left', default => 'right',
+        }];
+
+        return EdgeVerdict::Flat === $edge->verdict() ? Length::zero() : $edge->edge->minus($edge->middle);
+    }
+
+    /** The seam across nearest the lead edge, where the top is aligned by one and one is known. */
+    public function alignmentSeam(): ?Length
+    {
+        $seams = $this->plan->job->top->seamsAlongRails($this->plan->chosen());
+
+        return Alignment::Seam === $this->habits->alignment && [] !== $seams ? $seams[0]->at : null;
+    }
+
+    /** The pass at whose beginning the tail edge lies in the bed, where only pins and basting hold it; null where something else holds it to the end. */
+    public function lastHoldPass(): ?int
+    {
+        $isOnRoller = LastEdge::OnRoller === $this->habits->lastEdge && FloatKind::Full !== $this->float();
+        if ($this->winding->isTurnedRound || $isOnRoller || $this->is(Purpose::Prebasted)) {
+            return null;
+        }
+        $needed = $this->along()->minus($this->plan->job->frame->bed())->toMillimetres();
+        foreach ($this->winding->winds as $wind) {
+            if ($wind->pass->wound->toMillimetres() >= $needed) {
+                return $wind->number;
+            }
+        }
+
+        return $this->winding->count();
+    }
+
+    public function bastingStitches(): int
+    {
+        return match (true) {
+            $this->is(Purpose::Basting) => $this->stitches->prebastingPerInch,
+            BastingStitch::Long === $this->habits->stitch => $this->stitches->bastingPerInch,
+            default => $this->stitches->quiltingPerInch,
+        };
+    }
+
+    /** The word for the stitch's state while basting. */
+    public function bastingState(): string
+    {
+        return match (true) {
+            $this->is(Purpose::Basting) => 'large basting',
+            BastingStitch::Long === $this->habits->stitch => 'basting',
+            default => 'quilting',
+        };
+    }
+
+    /** The foot that the quilting is done with. */
+    public function foot(): string
+    {
+        return null === $this->winding->rows ? 'ruler' : 'open-toe';
+    }
+
+    public function wind(int $number): Wind
+    {
+        return $this->winding->at($number);
+    }
+
+    /** What the bar nearest the quilter is called on this frame. */
+    public function front(): string
+    {
+        return $this->isClamped() ? 'front pole' : 'front bar';
+    }
+
+    /** The side on which this hand begins. */
+    public function firstSide(): string
+    {
+        return Hand::Right === $this->hand ? 'right' : 'left';
+    }
+}

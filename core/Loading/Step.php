@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Schwung\Core\Loading;
+
+/** One thing to do at the frame. */
+final readonly class Step
+{
+    /**
+     * @param string        $key    the same for the same step of any plan: "attach-lead", "pass-4-advance"
+     * @param float         $minutes expected; an estimate
+     * @param list<Setting> $needs  how the frame must stand before it
+     * @param list<Setting> $leaves how the frame stands after it
+     * @param int|null      $pass   from 1, over both halves of a quilt that is turned round
+     */
+    public function __construct(
+        public string $key,
+        public Group $group,
+        public StepKind $kind,
+        public StepText $text,
+        public Shown $shows,
+        public float $minutes,
+        public array $needs = [],
+        public array $leaves = [],
+        public ReadingKind $reads = ReadingKind::None,
+        public ?int $pass = null,
+    ) {
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Schwung\Core\Loading;
+
+/** All steps of one quilt in the order of the work, from the frame as it stood before. */
+final readonly class StepList
+{
+    /** @param list<Step> $steps */
+    public function __construct(public FrameState $start, public array $steps)
+    {
+    }
+
+    public function count(): int
+    {
+        return \count($this->steps);
+    }
+
+    public function minutes(): float
+    {
+        return array_sum(array_map(static fn (Step $step): float => $step->minutes, $this->steps));
+    }
+
+    /** @return int|null its place, from 0 */
+    public function placeOf(string $key): ?int
+    {
+        foreach ($this->steps as $i => $step) {
+            if ($step->key === $key) {
+                return $i;
+            }
+        }
+
+        return null;
+    }
+
+    /** How the frame stands before the step at this place, all before it being done. */
+    public function stateBefore(int $place): FrameState
+    {
+        $state = $this->start;
+        foreach (\array_slice($this->steps, 0, $place) as $step) {
+            $state = $state->with($step->leaves);
+        }
+
+        return $state;
+    }
+
+    /** @return array<string, list<Step>> by the words of Group, in the order in which each first comes */
+    public function byGroup(): array
+    {
+        $groups = [];
+        foreach ($this->steps as $step) {
+            $groups[$step->group->value][] = $step;
+        }
+
+        return $groups;
+    }
+}

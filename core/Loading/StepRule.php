@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Schwung\Core\Loading;
+
+use Schwung\Core\Practice\LayerOrder;
+use Schwung\Core\Practice\Purpose;
+
+/**
+ * Makes the steps of one load, in the order of the work.
+ *
+ * Advances are told as finely as MOST steps allow; a quilt of very many passes takes the coarsest, and more. Every step
+ * is reached with the frame in the state that it needs, or the Sequence refuses it.
+ */
+final readonly class StepRule
+{
+    /** What a person at a frame still looks through. */
+    private const MOST = 60;
+
+    public function steps(Setup $setup): StepList
+    {
+        foreach ([Grain::Fine, Grain::Middle] as $grain) {
+            $list = $this->at($grain, $setup);
+            if ($list->count() <= self::MOST) {
+                return $list;
+            }
+        }
+
+        return $this->at(Grain::Coarse, $setup);
+    }
+
+    private function at(Grain $grain, Setup $setup): StepList
+    {
+        $sequence = new Sequence(FrameState::between($setup->kind()));
+        (new ReadySteps())->addTo($sequence, $setup);
+        if ($setup->isClamped()) {
+            (new ClampFrameSteps())->addTo($sequence, $setup);
+        } else {
+            $this->load($sequence, $setup);
+        }
+        (new SideClampSteps())->addTo($sequence, $setup);
+        (new PassSteps($grain))->addTo($sequence, $setup);
+        (new OffSteps())->addTo($sequence, $setup);
+
+        return $sequence->list();
+    }
+
+    private function load(Sequence $sequence, Setup $setup): void
+    {
+        if ($setup->is(Purpose::Prebasted)) {
+            (new BackingSteps())->addTo($sequence, $setup);
+            (new PrebastedSteps())->addTo($sequence);
+
+            return;
+        }
+        $isTopFirst = LayerOrder::TopFirst === $setup->habits->order;
+        if ($isTopFirst) {
+            (new TopRollerSteps())->addTo($sequence, $setup);
+        }
+        (new BackingSteps())->addTo($sequence, $setup);
+        if (!$isTopFirst) {
+            (new TopRollerSteps())->addTo($sequence, $setup);
+        }
+        (new BattingSteps())->addTo($sequence, $setup);
+        (new TopSteps())->addTo($sequence, $setup);
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Schwung\Core\Loading;
+
+use Schwung\Core\Measure\Length;
+use Schwung\Core\Practice\Stitches;
+
+/**
+ * Rule 18, thread: a lockstitch takes of the upper and of the bobbin thread each the stitched length, and once the
+ * thickness under the foot for every stitch. An estimate.
+ */
+final readonly class ThreadRule
+{
+    public function __construct(private Stitches $stitches)
+    {
+    }
+
+    /** Thread of one kind for a stitched length. */
+    public function thread(Length $stitched): Length
+    {
+        return Length::millimetres($stitched->toMillimetres() * (1 + $this->stitches->underFoot->toMillimetres() * $this->stitches->perMillimetre()));
+    }
+
+    /** @param list<Length> $stitched in each pass */
+    public function plan(array $stitched): ThreadPlan
+    {
+        $capacity = $this->stitches->bobbin->toMillimetres();
+        [$used, $runsOut] = [0.0, []];
+        foreach ($stitched as $i => $length) {
+            $before = $used;
+            $used += $this->thread($length)->toMillimetres();
+            // A bobbin that is empty exactly at the end of a pass runs out in the next.
+            if ((int) ceil($used / $capacity) > max(1, (int) ceil($before / $capacity))) {
+                $runsOut[] = $i + 1;
+            }
+        }
+
+        return new ThreadPlan($stitched, Length::millimetres(array_sum(array_map(static fn (Length $length): float => $length->toMillimetres(), $stitched))), Length::millimetres($used), max(1, (int) ceil($used / $capacity)), $runsOut);
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Schwung\Core\Practice;
+
+/** The schools of loading and basting that a quilter follows; good ones differ in each. */
+final readonly class LoadingHabits
+{
+    public function __construct(
+        public Purpose $purpose = Purpose::Quilting,
+        public LayerOrder $order = LayerOrder::BackingFirst,
+        public BattingHold $batting = BattingHold::Line,
+        public FarEdge $farEdge = FarEdge::Below,
+        public EdgeGuide $guide = EdgeGuide::Lock,
+        public BastingStitch $stitch = BastingStitch::Long,
+        public SideBasting $sides = SideBasting::FromFront,
+        public Alignment $alignment = Alignment::Seam,
+        public LastEdge $lastEdge = LastEdge::Pinned,
+    ) {
+    }
+}

@@ -1,0 +1,146 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Loading;
+
+use PHPUnit\Framework\Attributes\CoversClass;
+use PHPUnit\Framework\TestCase;
+use Schwung\Core\Advance\Working;
+use Schwung\Core\Attachment\Hand;
+use Schwung\Core\Design\LaidDesign;
+use Schwung\Core\Design\ShippedDesigns;
+use Schwung\Core\Loading\BastingLine;
+use Schwung\Core\Loading\BastingLineKind;
+use Schwung\Core\Loading\BastingRule;
+use Schwung\Core\Loading\Remaining;
+use Schwung\Core\Loading\StitchedRule;
+use Schwung\Core\Loading\ThreadRule;
+use Schwung\Core\Measure\Length;
+use Schwung\Core\Practice\BattingHold;
+use Schwung\Core\Practice\FarEdge;
+use Schwung\Core\Practice\LoadingHabits;
+use Schwung\Core\Practice\Purpose;
+use Schwung\Core\Practice\SideBasting;
+use Schwung\Core\Practice\Stitches;
+
+#[CoversClass(ThreadRule::class)]
+#[CoversClass(StitchedRule::class)]
+#[CoversClass(BastingRule::class)]
+#[CoversClass(Remaining::class)]
+final class ThreadAndBastingTest extends TestCase
+{
+    public function testALockstitchTakesTheLengthAndOnceTheThicknessForEachStitch(): void
+    {
+        // 10 m at 10 stitches an inch through 2 mm: 10 000 mm and 3937 stitches of 2 mm.
+        $rule = new ThreadRule(new Stitches(quiltingPerInch: 10, underFoot: Length::millimetres(2)));
+
+        self::assertEqualsWithDelta(17_874, $rule->thread(Length::millimetres(10_000))->toMillimetres(), 0.1);
+    }
+
+    public function testTheBobbinRunsOutInThePassInWhichItsThreadEnds(): void
+    {
+        $rule = new ThreadRule(new Stitches(quiltingPerInch: 254, bobbin: Length::millimetres(100), underFoot: Length::millimetres(0)));
+        $passes = static fn (float ...$millimetres): array => array_values(array_map(Length::millimetres(...), $millimetres));
+
+        self::assertSame([3], $rule->plan($passes(40, 40, 40))->runsOut);
+        self::assertSame(2, $rule->plan($passes(40, 40, 40))->bobbins);
+        self::assertSame([], $rule->plan($passes(50, 50))->runsOut, 'empty at the end of the last pass is just enough');
+        self::assertSame([3], $rule->plan($passes(50, 50, 50))->runsOut);
+        self::assertSame([1, 2], $rule->plan($passes(150, 100))->runsOut);
+        self::assertSame(1, $rule->plan([])->bobbins);
+    }
+
+    public function testADesignThatIsLaidSettlesWhatTheNeedleRuns(): void
+    {
+        $setup = Loads::setup();
+        $rows = $setup->winding->rows;
+        self::assertNotNull($rows);
+        $laid = new LaidDesign((new ShippedDesigns())->find('loops') ?? self::fail('no design ships'), $rows, $setup->across());
+        $byPass = (new StitchedRule($setup->across(), $laid))->byPass($setup->winding);
+
+        self::assertCount(10, $byPass);
+        self::assertEqualsWithDelta($laid->stitched()->toMillimetres(), array_sum(array_map(static fn (Length $length): float => $length->toMillimetres(), $byPass)), 0.1);
+        self::assertEqualsWithDelta(10 * 2.5 * $setup->across()->toMillimetres(), $setup->thread->stitched->toMillimetres(), 0.1);
+    }
+
+    public function testTheReferenceLineLiesWhereTheTopBegins(): void
+    {
+        self::assertEqualsWithDelta(-12.7, $this->of(BastingLineKind::Reference)[0]->from->y, 1e-9);
+        self::assertEqualsWithDelta(0, $this->of(BastingLineKind::Reference, new LoadingHabits(farEdge: FarEdge::OnLine))[0]->from->y, 1e-9);
+        self::assertSame([], $this->of(BastingLineKind::Reference, new LoadingHabits(batting: BattingHold::Pinned)));
+    }
+
+    public function testTheFarEdgeIsBastedFromTheCentreOutOnTheHandsSideFirst(): void
+    {
+        [$first, $second] = $this->of(BastingLineKind::TopEdge);
+        self::assertSame(0.0, (float) $first->from->x);
+        self::assertGreaterThan(0, $first->to->x);
+        self::assertEqualsWithDelta(-$first->to->x, $second->to->x, 1e-9);
+        self::assertEqualsWithDelta(3.175, $first->from->y, 1e-9);
+        self::assertSame(3.175, $first->inset->toMillimetres());
+        $left = (new BastingRule())->lines(Loads::setup(hand: Hand::Left));
+        self::assertLessThan(0, array_values(array_filter($left, static fn (BastingLine $line): bool => BastingLineKind::TopEdge === $line->kind))[0]->to->x);
+    }
+
+    public function testTheSidesOfAllBedsCoverTheQuiltOnce(): void
+    {
+        foreach ([Working::Plain, Working::TurnedRound] as $working) {
+            $setup = Loads::setup(working: $working);
+            $covered = 0.0;
+            foreach ((new BastingRule())->lines($setup) as $line) {
+                if (BastingLineKind::Side === $line->kind && $line->from->x > 0) {
+                    $covered += abs($line->to->y - $line->from->y);
+                    self::assertLessThanOrEqual(0.125 * 25.4 + 1e-9, $line->inset->toMillimetres());
+                }
+            }
+            self::assertGreaterThanOrEqual($setup->along()->toMillimetres() - 0.1, $covered, $working->value);
+            if (Working::Plain === $working) {
+                self::assertLessThanOrEqual($setup->along()->toMillimetres() + 0.1, $covered);
+            }
+        }
+    }
+
+    public function testTheSidesRunFromTheFrontOrFromTheBack(): void
+    {
+        $front = $this->of(BastingLineKind::Side)[0];
+        $back = $this->of(BastingLineKind::Side, new LoadingHabits(sides: SideBasting::FromBack))[0];
+
+        self::assertGreaterThan($front->to->y, $front->from->y);
+        self::assertSame([$front->from->y, $front->to->y], [$back->to->y, $back->from->y]);
+    }
+
+    public function testTheLastEdgeIsBastedInThePassInWhichItsHoldLetsGo(): void
+    {
+        $setup = Loads::setup();
+        $lines = $this->of(BastingLineKind::LastEdge);
+
+        self::assertSame([9, 9], array_map(static fn (BastingLine $line): ?int => $line->pass, $lines));
+        self::assertEqualsWithDelta($setup->along()->toMillimetres() - 3.175, $lines[0]->from->y, 1e-9);
+    }
+
+    public function testAMeanderRunsToAndFroAHandApart(): void
+    {
+        $lines = $this->of(BastingLineKind::Meander, new LoadingHabits(purpose: Purpose::Basting));
+
+        self::assertEqualsWithDelta(101.6, $lines[1]->from->y - $lines[0]->from->y, 1e-9);
+        self::assertSame($lines[0]->to->x, $lines[1]->from->x);
+        self::assertSame([], (new BastingRule())->lines(Loads::setup(habits: new LoadingHabits(purpose: Purpose::Prebasted))));
+    }
+
+    public function testWhatIsLeftIsCountedInPassesAndRows(): void
+    {
+        $winding = Loads::setup()->winding;
+
+        self::assertSame([10, 10], [Remaining::after($winding, 0)->passes, Remaining::after($winding, 0)->rows]);
+        self::assertSame([7, 7], [Remaining::after($winding, 3)->passes, Remaining::after($winding, 3)->rows]);
+        self::assertSame([0, 0], [Remaining::after($winding, 12)->passes, Remaining::after($winding, 12)->rows]);
+        self::assertNull(Remaining::after(Loads::setup(['quilting' => ['style' => 'blocks']])->winding, 1)->rows);
+    }
+
+    /** @return list<BastingLine> */
+    private function of(BastingLineKind $kind, LoadingHabits $habits = new LoadingHabits()): array
+    {
+        return array_values(array_filter((new BastingRule())->lines(Loads::setup(habits: $habits)), static fn (BastingLine $line): bool => $kind === $line->kind));
+    }
+}

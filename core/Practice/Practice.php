@@ -27,6 +27,7 @@ final readonly class Practice
     public Length $forgivenWithDiagonal;
     public Length $sectionOverlap;
     public Thickness $thickness;
+    public Stitches $stitches;
 
     /**
      * @param int $driftPerThousand      side drift allowed for, of the loaded length
@@ -44,6 +45,7 @@ final readonly class Practice
         public int $battingBestRestHours = 48,
         ?Length $sectionOverlap = null,
         ?Thickness $thickness = null,
+        ?Stitches $stitches = null,
     ) {
         $this->clampBite = $clampBite ?? Length::inches(1);
         $this->footClearance = $footClearance ?? Length::inches(2);
@@ -52,6 +54,7 @@ final readonly class Practice
         $this->squaringAllowance = $squaringAllowance ?? Length::inches(2);
         $this->sectionOverlap = $sectionOverlap ?? Length::inches(1);
         $this->thickness = $thickness ?? new Thickness();
+        $this->stitches = $stitches ?? new Stitches();
         $this->battingBelowAttachment = Length::inches(0.5);
         $this->battingClearance = Length::inches(1);
         $this->offcutWorthKeeping = Length::inches(12);

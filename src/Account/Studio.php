@@ -33,6 +33,9 @@ class Studio
     #[ORM\Column(type: Types::JSON)]
     private array $practice = [];
 
+    /** @var array<string, string> */
+    #[ORM\Column(type: Types::JSON)]
+    private array $ways = [];
     /** @var array<string, string> this studio's own names by the usual ones */
     #[ORM\Column(type: Types::JSON)]
     private array $words = [];
@@ -69,6 +72,30 @@ class Studio
     public function practice(): Practice
     {
         return PracticeSettings::fromArray($this->practice)->practice();
+    }
+
+    /** @return array<string, int|float> as PracticeSettings wrote it */
+    public function practiceRecord(): array
+    {
+        return $this->practice;
+    }
+
+    /** By which part of an inch readings at the frame go. */
+    public function fraction(): int
+    {
+        return PracticeSettings::fromArray($this->practice)->fraction;
+    }
+
+    /** @return array<string, string> the ways of loading that a new quilt begins with, by path of its sheet */
+    public function ways(): array
+    {
+        return $this->ways;
+    }
+
+    /** @param array<string, string> $ways by path of a sheet */
+    public function loadBy(array $ways): void
+    {
+        $this->ways = $ways;
     }
 
     public function work(PracticeSettings $settings): void

@@ -25,7 +25,7 @@ final class EntryController extends AbstractController
         $input->frame = $all[0] ?? null;
         $form = $this->createForm(NewQuiltType::class, $input, ['frames' => $all])->handleRequest($request);
         if ($form->isSubmitted() && $form->isValid()) {
-            $quilt = $entry->enter($person->studio(), $input, Sheet::blank());
+            $quilt = $entry->enter($person->studio(), $input, Sheet::blank()->withAll($person->studio()->ways()));
             $this->addFlash('draft', 'new-quilt');
 
             return $this->redirectToRoute('app_quilt_stage', ['id' => $quilt->id(), 'stage' => 'measure'], Response::HTTP_SEE_OTHER);

@@ -11,7 +11,6 @@ use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Schwung\Core\Design\LaidDesignWriter;
 use Schwung\Core\Exchange\PlanWriter;
-use Schwung\Core\Frame\Stock;
 use Schwung\Core\Measure\LengthWriter;
 use Schwung\Core\Measure\UnitSystem;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -103,7 +102,7 @@ final class QuiltController extends AbstractController
     {
         $quilt = $this->quilt($id, $person);
 
-        return $this->download((new JobDocument($quilt->title(), $quilt->sheet(), $quilt->frame()?->measures(), $this->units->system(), $quilt->frame()?->stock() ?? new Stock()))->toArray(), 'job.json');
+        return $this->download(Subject::of($quilt)->job($this->units->system())->toArray(), 'job.json');
     }
 
     #[Route('/plan.json', name: 'plan', methods: ['GET'])]

@@ -7,7 +7,6 @@ namespace App\Quilt;
 use Schwung\Core\Direction\Direction;
 use Schwung\Core\Exchange\Faults;
 use Schwung\Core\Exchange\JobReader;
-use Schwung\Core\Frame\Stock;
 use Schwung\Core\Measure\Exception\UnreadableLength;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\UnitSystem;
@@ -32,11 +31,17 @@ final readonly class Reviewer
 {
     public function review(Quilt $quilt, UnitSystem $units, ?Sheet $sheet = null): Review
     {
-        $sheet ??= $quilt->sheet();
+        return $this->reviewOf(Subject::of($quilt, $sheet), $units);
+    }
+
+    /** The same of a quilt as it was written down. */
+    public function reviewOf(Subject $subject, UnitSystem $units): Review
+    {
+        $sheet = $subject->sheet;
         $faults = new Faults();
-        $parts = (new JobReader())->parts((new JobDocument($quilt->title(), $sheet, $quilt->frame()?->measures(), $units, $quilt->frame()?->stock() ?? new Stock()))->decoded(), $faults);
+        $parts = (new JobReader())->parts($subject->job($units)->decoded(), $faults);
         $job = $parts->job();
-        $practice = $quilt->studio->practice();
+        $practice = $subject->practice;
         $plan = null === $job ? null : (new Planner($practice))->plan($job);
         $direction = $plan?->chosen() ?? (DirectionWish::Turned === $parts->load?->direction ? Direction::Turned : Direction::AsIs);
         $mend = Mend::tryFrom($sheet->text('desk/mend')) ?? Mend::None;

@@ -5,6 +5,16 @@ declare(strict_types=1);
 namespace App\Quilt;
 
 use Schwung\Core\Advance\Working;
+use Schwung\Core\Practice\Alignment;
+use Schwung\Core\Practice\BastingStitch;
+use Schwung\Core\Practice\BattingHold;
+use Schwung\Core\Practice\EdgeGuide;
+use Schwung\Core\Practice\FarEdge;
+use Schwung\Core\Practice\LastEdge;
+use Schwung\Core\Practice\LayerOrder;
+use Schwung\Core\Practice\LoadingHabits;
+use Schwung\Core\Practice\Purpose;
+use Schwung\Core\Practice\SideBasting;
 
 /**
  * What has been entered for a quilt, word for word, in the shape of a job document.
@@ -12,10 +22,16 @@ use Schwung\Core\Advance\Working;
  * Readable lengths carry their unit; what cannot be read is kept as it was typed, so that nothing is lost. Members
  * are addressed by their path, "top/widths/middle". A member of its own, "desk", holds what is no part of a job: the
  * mend that was kept, its layout, a roll and pieces of batting, the row design, and whether the quilt is turned round
- * in the middle or its borders are left to the end, where on the leader it hangs and what holds the top itself.
+ * in the middle or its borders are left to the end, where on the leader it hangs, what holds the top itself, and by which
+ * ways it is loaded.
  */
 final readonly class Sheet
 {
+    /** The ways of loading, with the usual one of each; their words are those of LoadingHabits. */
+    private const WAYS = [
+        'purpose' => 'quilting', 'order' => 'backing-first', 'batting_hold' => 'line', 'far_edge' => 'below', 'guide' => 'lock',
+        'basting_stitch' => 'long', 'sides' => 'from-front', 'alignment' => 'seam', 'last_edge' => 'pinned',
+    ];
     private const BLANK = [
         'top' => [
             'widths' => ['top' => '', 'middle' => '', 'bottom' => ''],
@@ -33,7 +49,7 @@ final readonly class Sheet
             'float' => 'full', 'lead' => ['method' => 'pins', 'school' => 'hand'], 'tail' => ['method' => 'pins', 'school' => 'hand'], 'planned' => '',
         ],
         'quilting' => ['style' => '', 'row_height' => '', 'gap' => '1/2 in', 'overhang' => '1/2 in', 'finish' => 'fit-scale', 'directional' => false],
-        'desk' => ['mend' => 'none', 'strips' => 'both', 'repeat' => '', 'roll' => '', 'pieces' => '', 'design' => '', 'turn_round' => false, 'borders_last' => false, 'position' => 'centre', 'top_method' => 'pins'],
+        'desk' => ['mend' => 'none', 'strips' => 'both', 'repeat' => '', 'roll' => '', 'pieces' => '', 'design' => '', 'turn_round' => false, 'borders_last' => false, 'position' => 'centre', 'top_method' => 'pins', ...self::WAYS],
     ];
 
     /** @param array<string, mixed> $members */
@@ -88,12 +104,52 @@ final readonly class Sheet
         };
     }
 
+    /** By which schools it is loaded; a word that is not known is the usual one. */
+    public function habits(): LoadingHabits
+    {
+        $word = fn (string $way): string => $this->text('desk/'.$way);
+
+        return new LoadingHabits(
+            Purpose::tryFrom($word('purpose')) ?? Purpose::Quilting,
+            LayerOrder::tryFrom($word('order')) ?? LayerOrder::BackingFirst,
+            BattingHold::tryFrom($word('batting_hold')) ?? BattingHold::Line,
+            FarEdge::tryFrom($word('far_edge')) ?? FarEdge::Below,
+            EdgeGuide::tryFrom($word('guide')) ?? EdgeGuide::Lock,
+            BastingStitch::tryFrom($word('basting_stitch')) ?? BastingStitch::Long,
+            SideBasting::tryFrom($word('sides')) ?? SideBasting::FromFront,
+            Alignment::tryFrom($word('alignment')) ?? Alignment::Seam,
+            LastEdge::tryFrom($word('last_edge')) ?? LastEdge::Pinned,
+        );
+    }
+
+    /** @return array<string, string> the ways of loading by path, without what this quilt is on the frame for */
+    public function ways(): array
+    {
+        $ways = [];
+        foreach (array_keys(array_diff_key(self::WAYS, ['purpose' => 1])) as $way) {
+            $ways['desk/'.$way] = $this->text('desk/'.$way);
+        }
+
+        return $ways;
+    }
+
     public function with(string $path, mixed $value): self
     {
         /** @var array<string, mixed> $members */
         $members = self::replaced($this->members, explode('/', $path), $value);
 
         return new self($members);
+    }
+
+    /** @param array<string, string> $words by path */
+    public function withAll(array $words): self
+    {
+        $sheet = $this;
+        foreach ($words as $path => $word) {
+            $sheet = $sheet->with($path, $word);
+        }
+
+        return $sheet;
     }
 
     /**

@@ -32,7 +32,7 @@ enum SheetField
             \in_array($path, ['top/seams_across', 'top/seams_along'], true) => self::TopSeams,
             'backing/seams' === $path => self::BackingSeams,
             'desk/pieces' === $path => self::Note,
-            1 === preg_match('~^(top/edge|backing/(kind|stretch)|batting/kind|load/(direction|margins|float|(lead|tail)/(method|school))|quilting/(style|finish)|desk/(mend|strips|design|position|top_method))$~', $path) => self::Word,
+            1 === preg_match('~^(top/edge|backing/(kind|stretch)|batting/kind|load/(direction|margins|float|(lead|tail)/(method|school))|quilting/(style|finish)|desk/(mend|strips|design|position|top_method|purpose|order|batting_hold|far_edge|guide|basting_stitch|sides|alignment|last_edge))$~', $path) => self::Word,
             default => null,
         };
     }

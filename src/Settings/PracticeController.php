@@ -21,7 +21,7 @@ final class PracticeController extends AbstractController
     #[Route('/settings/practice', name: 'app_settings_practice', methods: ['GET', 'POST'])]
     public function edit(#[CurrentUser] Person $person, Request $request, EntityManagerInterface $entities, Rejudging $rejudging): Response
     {
-        $settings = PracticeSettings::of($person->studio()->practice());
+        $settings = PracticeSettings::fromArray($person->studio()->practiceRecord());
         $form = $this->createForm(PracticeType::class, $settings)->handleRequest($request);
         if ($form->isSubmitted() && $form->isValid()) {
             $person->studio()->work($settings);

@@ -8,6 +8,7 @@ use Schwung\Core\Material\BackingKind;
 use Schwung\Core\Material\BattingKind;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Practice\Practice;
+use Schwung\Core\Practice\Stitches;
 use Schwung\Core\Practice\Thickness;
 use Symfony\Component\Validator\Constraints as Assert;
 use Symfony\Component\Validator\Context\ExecutionContextInterface;
@@ -45,6 +46,15 @@ final class PracticeSettings
     #[Assert\NotNull(message: self::NEEDED), Assert\Range(min: 0, max: 240, notInRangeMessage: 'Between {{ min }} and {{ max }} hours.')]
     public ?int $battingBestRestHours;
 
+    #[Assert\NotNull(message: self::NEEDED), Assert\Range(min: 4, max: 20, notInRangeMessage: 'Between {{ min }} and {{ max }}.')]
+    public ?int $quiltingPerInch;
+    #[Assert\NotNull(message: self::NEEDED), Assert\Range(min: 2, max: 6, notInRangeMessage: 'Between {{ min }} and {{ max }}: long stitches come out easily.')]
+    public ?int $bastingPerInch;
+    #[Assert\NotNull(message: self::NEEDED), Assert\Range(min: 10, max: 1000, notInRangeMessage: 'Between {{ min }} and {{ max }} m.')]
+    public ?int $bobbinMetres;
+    /** Readings at the frame go by this part of an inch. */
+    #[Assert\Choice([8, 16])]
+    public int $fraction = 8;
     /** @var array<string, float|null> millimetres by "top", "backing_minky", "loft_wool" */
     #[Assert\All([new Assert\NotNull(message: self::NEEDED), new Assert\Range(min: 0.05, max: 40, notInRangeMessage: 'Between {{ min }} and {{ max }} mm.')])]
     public array $thickness = [];
@@ -60,6 +70,7 @@ final class PracticeSettings
             $settings->{$name} = $practice->{$name};
         }
         [$settings->battingRestHours, $settings->battingBestRestHours] = [$practice->battingRestHours, $practice->battingBestRestHours];
+        [$settings->quiltingPerInch, $settings->bastingPerInch, $settings->bobbinMetres] = [$practice->stitches->quiltingPerInch, $practice->stitches->bastingPerInch, (int) round($practice->stitches->bobbin->toMillimetres() / 1000)];
         $settings->thickness['top'] = $practice->thickness->ofTop()->toMillimetres();
         foreach (BackingKind::cases() as $kind) {
             $settings->thickness['backing_'.$kind->value] = $practice->thickness->ofBacking($kind)->toMillimetres();
@@ -96,13 +107,14 @@ final class PracticeSettings
             battingBestRestHours: $this->battingBestRestHours ?? 0,
             sectionOverlap: $this->sectionOverlap,
             thickness: new Thickness($backings, $lofts, $millimetres('top')),
+            stitches: new Stitches($this->quiltingPerInch ?? 11, $this->bastingPerInch ?? 4, bobbin: Length::millimetres(1000 * ($this->bobbinMetres ?? 100))),
         );
     }
 
     /** @return array<string, int|float> lengths in nanometres, hours, thicknesses in millimetres */
     public function toArray(): array
     {
-        $record = ['battingRestHours' => $this->battingRestHours ?? 0, 'battingBestRestHours' => $this->battingBestRestHours ?? 0];
+        $record = ['quiltingPerInch' => $this->quiltingPerInch ?? 11, 'bastingPerInch' => $this->bastingPerInch ?? 4, 'bobbinMetres' => $this->bobbinMetres ?? 100, 'fraction' => $this->fraction, 'battingRestHours' => $this->battingRestHours ?? 0, 'battingBestRestHours' => $this->battingBestRestHours ?? 0];
         foreach (self::lengths() as $name) {
             $length = $this->{$name};
             $record[$name] = $length instanceof Length ? $length->nanometres : 0;
@@ -121,6 +133,10 @@ final class PracticeSettings
         foreach (self::lengths() as $name) {
             $settings->{$name} = isset($record[$name]) ? Length::ofNanometres((int) $record[$name]) : $settings->{$name};
         }
+        $settings->quiltingPerInch = (int) ($record['quiltingPerInch'] ?? $settings->quiltingPerInch);
+        $settings->bastingPerInch = (int) ($record['bastingPerInch'] ?? $settings->bastingPerInch);
+        $settings->bobbinMetres = (int) ($record['bobbinMetres'] ?? $settings->bobbinMetres);
+        $settings->fraction = (int) ($record['fraction'] ?? $settings->fraction);
         $settings->battingRestHours = (int) ($record['battingRestHours'] ?? $settings->battingRestHours);
         $settings->battingBestRestHours = (int) ($record['battingBestRestHours'] ?? $settings->battingBestRestHours);
         foreach (array_keys($settings->thickness) as $name) {

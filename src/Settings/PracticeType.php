@@ -6,6 +6,7 @@ namespace App\Settings;
 
 use App\Measure\LengthType;
 use Symfony\Component\Form\AbstractType;
+use Symfony\Component\Form\Extension\Core\Type\ChoiceType;
 use Symfony\Component\Form\Extension\Core\Type\FormType;
 use Symfony\Component\Form\Extension\Core\Type\IntegerType;
 use Symfony\Component\Form\Extension\Core\Type\NumberType;
@@ -33,7 +34,11 @@ final class PracticeType extends AbstractType
             ->add('squaringAllowance', LengthType::class, ['label' => 'Squaring allowance of a cut', 'may_be_zero' => true])
             ->add('sectionOverlap', LengthType::class, ['label' => 'Overlap of sections', 'may_be_zero' => true])
             ->add('battingRestHours', IntegerType::class, ['label' => 'Batting rests at least, hours'])
-            ->add('battingBestRestHours', IntegerType::class, ['label' => 'Batting rests best, hours']);
+            ->add('battingBestRestHours', IntegerType::class, ['label' => 'Batting rests best, hours'])
+            ->add('quiltingPerInch', IntegerType::class, ['label' => 'Quilting, stitches an inch'])
+            ->add('bastingPerInch', IntegerType::class, ['label' => 'Basting, stitches an inch'])
+            ->add('bobbinMetres', IntegerType::class, ['label' => 'A bobbin holds, metres'])
+            ->add('fraction', ChoiceType::class, ['label' => 'Readings at the frame go by', 'choices' => ['eighths of an inch' => 8, 'sixteenths of an inch' => 16]]);
         $thickness = $builder->create('thickness', FormType::class, ['label' => false, 'error_bubbling' => false]);
         foreach (self::THICKNESSES as $name => $label) {
             $thickness->add($name, NumberType::class, ['label' => $label, 'scale' => 2, 'invalid_message' => 'Write millimetres as a number, like 0.3.']);

@@ -49,6 +49,8 @@ for (const script of readdirSync(join(root, "assets/scripts"))) {
   copyFileSync(join(root, "assets/scripts", script), join(out, script));
 }
 
+copyFileSync(join(root, "assets/worker/frame-worker.js"), join(out, "frame-worker.js"));
+
 // Names stay; a version in the query tells browsers when a file has changed.
 const manifest = {};
 for (const name of readdirSync(out)) {

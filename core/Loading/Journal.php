@@ -173,15 +173,20 @@ final readonly class Journal
                 $paused ??= $entry->at;
             } elseif (EntryKind::Resume === $entry->kind && null !== $paused) {
                 // The pause is no work; what was worked before it belongs to the step that ends after it.
-                $since = $since->modify(\sprintf('+%d seconds', max(0, $entry->at->getTimestamp() - $paused->getTimestamp())));
+                $since = $since->modify(\sprintf('+%d milliseconds', (int) max(0, 1000 * $this->secondsBetween($paused, $entry->at))));
                 $paused = null;
             } elseif (EntryKind::Done === $entry->kind && null !== $entry->step && ($done[$entry->step] ?? null) === $entry) {
-                $minutes[$entry->step] = max(0.0, min(self::LONGEST_STEP_MINUTES, ($entry->at->getTimestamp() - $since->getTimestamp()) / 60.0));
+                $minutes[$entry->step] = max(0.0, min(self::LONGEST_STEP_MINUTES, $this->secondsBetween($since, $entry->at) / 60));
                 $since = $entry->at;
             }
         }
 
         return $minutes;
+    }
+
+    private function secondsBetween(\DateTimeImmutable $from, \DateTimeImmutable $to): float
+    {
+        return (float) $to->format('U.v') - (float) $from->format('U.v');
     }
 
     public function minutesWorked(): float

@@ -29,9 +29,6 @@ final readonly class ReadySteps
             $sequence->add($this->zips());
         }
         $sequence->add($this->centres($setup));
-        if (0 !== $setup->position->nanometres) {
-            $sequence->add($this->position($setup));
-        }
     }
 
     private function room(Setup $setup): Step
@@ -111,29 +108,37 @@ final readonly class ReadySteps
 
     private function centres(Setup $setup): Step
     {
-        $leaders = $setup->isClamped() ? 'poles' : 'leaders';
         $layers = $setup->is(Purpose::Prebasted) ? 'of the basted quilt at both ends' : 'of backing, batting and top at both ends';
+        $half = Figure::measured($setup->across()->half());
+        [$text, $figure, $why] = match (true) {
+            $setup->isClamped() => [Phrase::of("Mark the centre of the poles, and $layers: the top's is %s from its sides.", $half), Phrase::of('%s', $half), null],
+            0 === $setup->position->nanometres => [Phrase::of("Mark the centre of the leaders, and $layers: the top's is %s from its sides.", $half), Phrase::of('%s', $half), null],
+            default => $this->aside($setup, $layers),
+        };
 
         return new Step('centres', Group::Centres, StepKind::Mark, new StepText(
-            do: Phrase::of("Mark the centre of the $leaders, and $layers: the top's is %s from its sides.", Figure::measured($setup->across()->half())),
-            why: Phrase::of('An end off its centre pulls the cloth to one corner.'),
+            do: $text,
+            why: Phrase::of($why ?? 'An end off its centre pulls the cloth to one corner.'),
             check: Phrase::of('Folded in half, side lies on side at every mark.'),
             otherwise: Phrase::of('Fold again and mark anew in another colour.'),
-            figure: Phrase::of('%s', Figure::measured($setup->across()->half())),
-        ), Shown::Bed, 4);
+            figure: $figure,
+        ), Shown::LeadRail, 4);
     }
 
-    private function position(Setup $setup): Step
+    /**
+     * Hung off the leader's centre, so that leaders wear evenly.
+     *
+     * @return array{Phrase, Phrase, string}
+     */
+    private function aside(Setup $setup, string $layers): array
     {
         $side = $setup->position->isNegative() ? 'left' : 'right';
         $off = Figure::measured(Length::ofNanometres(abs($setup->position->nanometres)));
 
-        return new Step('position', Group::Centres, StepKind::Mark, new StepText(
-            do: Phrase::of("Mark the place on both leaders where the quilt's centre goes this time: %s to the $side of their centre marks.", $off),
-            why: Phrase::of('Leaders stretch where they are always loaded.'),
-            check: Phrase::of('Both new marks stand over each other.'),
-            otherwise: Phrase::of('Measure again from the centre mark.'),
-            figure: Phrase::of("%s $side", $off),
-        ), Shown::LeadRail, 1);
+        return [
+            Phrase::of("Mark the centre $layers; on both leaders, mark %s to the $side of the centre mark: the quilt hangs there this time.", $off),
+            Phrase::of("%s $side", $off),
+            'Leaders stretch where they are always loaded.',
+        ];
     }
 }

@@ -44,6 +44,12 @@ enum StatePart: string
         };
     }
 
+    /** @return list<string> how it may stand without spoiling the next row or advance */
+    public function usual(): array
+    {
+        return self::Pins === $this ? ['0'] : array_values(array_filter($this->words(), fn (string $word): bool => !$this->isUnusual($word)));
+    }
+
     public function accepts(string $value): bool
     {
         return self::Pins === $this ? 1 === preg_match('/^\d{1,3}$/', $value) : \in_array($value, $this->words(), true);

@@ -74,6 +74,12 @@ final readonly class Shape
         return new self('use', ['href' => '#'.$id, 'x' => self::number($x), 'y' => self::number($y)]);
     }
 
+    /** With a mark of its own that a script finds it by. */
+    public function marked(string $name, string $value): self
+    {
+        return new self($this->element, [...$this->attributes, 'data-'.$name => $value], $this->text);
+    }
+
     public function named(string $id): self
     {
         return new self($this->element, [...$this->attributes, 'id' => $id], $this->text);

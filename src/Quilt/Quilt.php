@@ -17,7 +17,7 @@ use Symfony\Component\Uid\Ulid;
  * that the shelf need not plan every quilt anew.
  */
 #[ORM\Entity(repositoryClass: QuiltRepository::class)]
-#[ORM\Index(name: 'quilt_shelf', columns: ['studio_id', 'due', 'id'])]
+#[ORM\Index(name: 'quilt_shelf', columns: ['studio_id', 'finished', 'due', 'id'])]
 #[ORM\UniqueConstraint(name: 'quilt_entry', columns: ['studio_id', 'entry_key'])]
 class Quilt
 {
@@ -51,6 +51,10 @@ class Quilt
     /** Since when it is on its frame; null while it is not. */
     #[ORM\Column(nullable: true)]
     private ?\DateTimeImmutable $loaded = null;
+
+    /** When it was bagged; null while it is in the studio's hands. */
+    #[ORM\Column(nullable: true)]
+    private ?\DateTimeImmutable $finished = null;
 
     /** @param string $entryKey made when the form was shown, so that a second click makes no second quilt */
     public function __construct(
@@ -98,6 +102,24 @@ class Quilt
     public function takeOff(): void
     {
         $this->loaded = null;
+    }
+
+    /** Off its frame and in its bag. */
+    public function finish(\DateTimeImmutable $now): void
+    {
+        $this->loaded = null;
+        $this->finished = $now;
+    }
+
+    /** On the shelf again, to go on a frame once more. */
+    public function shelve(): void
+    {
+        $this->finished = null;
+    }
+
+    public function isFinished(): bool
+    {
+        return null !== $this->finished;
     }
 
     public function isLoaded(): bool

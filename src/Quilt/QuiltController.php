@@ -6,9 +6,7 @@ namespace App\Quilt;
 
 use App\Account\Person;
 use App\Measure\CurrentUnits;
-use App\Quilt\Attaching\Loading;
 use Doctrine\ORM\EntityManagerInterface;
-use Psr\Clock\ClockInterface;
 use Schwung\Core\Design\LaidDesignWriter;
 use Schwung\Core\Exchange\PlanWriter;
 use Schwung\Core\Measure\LengthWriter;
@@ -28,7 +26,7 @@ use Symfony\Component\Uid\Ulid;
 #[Route('/quilts/{id}', name: 'app_quilt_')]
 final class QuiltController extends AbstractController
 {
-    private const STAGES = 'measure|backing|direction|attach|passes';
+    private const STAGES = 'measure|backing|direction|attach|passes|load';
 
     public function __construct(
         private readonly QuiltRepository $quilts,
@@ -79,18 +77,6 @@ final class QuiltController extends AbstractController
         return $this->after($request, $quilt, $stage);
     }
 
-    /** Marks a quilt as on its frame, or as taken off, so that the frame's measures are not changed under it. */
-    #[Route('/passes/{place}', name: 'place', requirements: ['place' => 'on-the-frame|off-the-frame'], methods: ['POST'], priority: 1)]
-    #[IsCsrfTokenValid('quilt')]
-    public function place(Ulid $id, string $place, #[CurrentUser] Person $person, Request $request, EntityManagerInterface $entities, ClockInterface $clock, Loading $loading): Response
-    {
-        $quilt = $this->quilt($id, $person);
-        'on-the-frame' === $place ? $loading->load($quilt, $clock->now()) : $quilt->takeOff();
-        $entities->flush();
-
-        return $this->after($request, $quilt, 'passes');
-    }
-
     #[Route('/sheet', name: 'sheet', methods: ['GET'])]
     public function sheet(Ulid $id, #[CurrentUser] Person $person): Response
     {
@@ -123,6 +109,18 @@ final class QuiltController extends AbstractController
             'Content-Type' => 'image/svg+xml',
             'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, 'design.svg'),
         ]);
+    }
+
+    /** New quilts of this studio begin with the ways that this one is loaded by. */
+    #[Route('/load/ways', name: 'ways', methods: ['POST'], priority: 1)]
+    #[IsCsrfTokenValid('quilt')]
+    public function ways(Ulid $id, #[CurrentUser] Person $person, Request $request, EntityManagerInterface $entities): Response
+    {
+        $quilt = $this->quilt($id, $person);
+        $person->studio()->loadBy($quilt->sheet()->ways());
+        $entities->flush();
+
+        return $this->after($request, $quilt, 'load');
     }
 
     private function quilt(Ulid $id, Person $person): Quilt

@@ -42,7 +42,7 @@ final class QuiltRepository extends ServiceEntityRepository
         $this->getEntityManager()->refresh($quilt, LockMode::PESSIMISTIC_WRITE);
     }
 
-    /** The shelf: soonest due first, those without a day last; $search is looked for in title and client. */
+    /** The shelf, without what is finished: soonest due first, those without a day last; $search is looked for in title and client. */
     public function findShelf(Studio $studio, string $search, int $page, UnitSystem $units): ShelfPage
     {
         $verdict = UnitSystem::Inches === $units ? 'q.verdictIn' : 'q.verdictCm';
@@ -76,7 +76,7 @@ final class QuiltRepository extends ServiceEntityRepository
 
     private function shelfOf(Studio $studio, string $search): QueryBuilder
     {
-        $query = $this->createQueryBuilder('q')->where('q.studio = :studio')->setParameter('studio', $studio->id(), 'ulid');
+        $query = $this->createQueryBuilder('q')->where('q.studio = :studio AND q.finished IS NULL')->setParameter('studio', $studio->id(), 'ulid');
         if ('' !== $search) {
             $query->andWhere("q.title LIKE :search ESCAPE '!' OR q.client LIKE :search ESCAPE '!'")
                 ->setParameter('search', '%'.strtr($search, ['!' => '!!', '%' => '!%', '_' => '!_']).'%');

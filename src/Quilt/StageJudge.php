@@ -45,6 +45,7 @@ final readonly class StageJudge
             'direction' => $this->direction(),
             'attach' => $this->attach(),
             'passes' => $this->passes(),
+            'load' => $this->load(),
         ];
     }
 
@@ -184,6 +185,19 @@ final readonly class StageJudge
             null === $plan, null === $plan->chosenPlan()->course => Standing::Open,
             [] !== array_intersect(['row', 'roll'], array_map(static fn (Blocker $blocker): string => $blocker->value, $this->standingBlockers($plan))) => Standing::Stuck,
             0 !== $this->winding?->stopsInBlocks(), $this->hasWarning($plan, '/quilting/finish') => Standing::Decide,
+            default => Standing::Fine,
+        };
+    }
+
+    /** Whether there are steps to load by; what is short does not forbid them, but wants deciding. */
+    private function load(): Standing
+    {
+        $plan = $this->shown();
+
+        return match (true) {
+            null === $plan, null === $this->winding => Standing::Open,
+            [] !== $this->standingBlockers($plan) => Standing::Stuck,
+            Standing::Stuck === $this->judgement()->standing, null !== $this->clipsShort() => Standing::Decide,
             default => Standing::Fine,
         };
     }

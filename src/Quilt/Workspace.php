@@ -7,6 +7,7 @@ namespace App\Quilt;
 use App\Drawing\Picture;
 use App\Quilt\Attaching\AttachView;
 use App\Quilt\Drawing\BedDrawing;
+use App\Quilt\Loading\LoadView;
 use Schwung\Core\Advance\Proposal;
 use Schwung\Core\Advance\Wind;
 use Schwung\Core\Design\LaidDesign;
@@ -26,6 +27,7 @@ final readonly class Workspace
      * @param LaidDesign|null                                                $laid     the row design laid over them, where one is chosen
      * @param Picture|null                                                   $side     the frame from the side at that pass
      * @param AttachView|null                                                $attach   how it is held, at the stage that shows it
+     * @param LoadView|null                                                  $load     how it is loaded, at the stage that shows it
      * @param array<string, string>                                          $designs  names of row designs by word, where one can be chosen
      */
     public function __construct(
@@ -48,7 +50,16 @@ final readonly class Workspace
         public ?Picture $side,
         public array $designs,
         public ?AttachView $attach,
+        public ?LoadView $load,
     ) {
+    }
+
+    /** @return array<string, Standing> every stage in working order; those at the frame by what the quilt has been through */
+    public function stages(): array
+    {
+        $isOn = $this->quilt->isLoaded() || $this->quilt->isFinished();
+
+        return [...$this->review->stages, 'stitch' => $isOn ? Standing::Fine : Standing::Open, 'off' => $this->quilt->isFinished() ? Standing::Fine : Standing::Open];
     }
 
     /** The text of a field, as the person entered it or in the units in force. */

@@ -10,15 +10,21 @@ use App\Frames\SideDrawer;
 use App\Measure\CurrentUnits;
 use App\Quilt\Attaching\Attaching;
 use App\Quilt\Attaching\RailMarks;
+use App\Quilt\Drawing\BastingShapes;
 use App\Quilt\Drawing\BedDrawer;
 use App\Quilt\Drawing\CuttingDrawing;
 use App\Quilt\Drawing\WayDrawer;
+use App\Quilt\Loading\LoadView;
+use App\Quilt\Loading\Setups;
 use App\Quilt\Winding\WoundStates;
 use App\Settings\CurrentHand;
 use Schwung\Core\Advance\Wind;
 use Schwung\Core\Direction\Direction;
+use Schwung\Core\Loading\BastingRule;
+use Schwung\Core\Loading\StepRule;
 use Schwung\Core\Measure\Exception\UnreadableLength;
 use Schwung\Core\Measure\Length;
+use Schwung\Core\Measure\UnitSystem;
 use Schwung\Core\Practice\Practice;
 use Schwung\Core\Sizing\BattingPieces;
 use Schwung\Core\Sizing\BattingRoll;
@@ -36,6 +42,7 @@ final readonly class Workspaces
         private Laying $laying,
         private Attaching $attaching,
         private CurrentHand $hand,
+        private Setups $setups,
     ) {
     }
 
@@ -51,7 +58,9 @@ final readonly class Workspaces
         $attach = null === $plan || !\in_array($view->stage, ['attach', 'sheet'], true) ? null : $this->attaching->view($quilt, $plan, $review->sheet, $units, $this->hand->hand());
         $now = 'passes' === $view->stage || 'sheet' === $view->stage ? $review->winding?->at($view->pass) : null;
         $laid = null === $now ? null : $this->laying->of($quilt, $review);
+        $load = 'load' === $view->stage ? $this->load($quilt, $review, $units) : null;
         $bed = (new BedDrawer())->draw($review, $view->stage, $units, $now, $laid);
+        $bed = null === $load ? $bed : $bed->under((new BastingShapes($bed->canvas))->shapes((new BastingRule())->lines($load->setup)));
 
         return new Workspace(
             $quilt,
@@ -73,6 +82,7 @@ final readonly class Workspaces
             $this->side($review, $now),
             'passes' === $view->stage ? ['' => 'plain rows', ...$this->designs->names($quilt->studio)] : [],
             $attach,
+            $load,
         );
     }
 
@@ -83,6 +93,13 @@ final readonly class Workspaces
         $offer = $trying->find($this->reviewer->review($quilt, $this->units->system(), $sheet), $stage, $word);
 
         return null === $offer ? $sheet : $trying->apply($offer, $sheet);
+    }
+
+    private function load(Quilt $quilt, Review $review, UnitSystem $units): ?LoadView
+    {
+        $setup = $this->setups->of($quilt, $review, $quilt->studio->practice(), $units, $this->hand->hand());
+
+        return null === $setup ? null : new LoadView($setup, (new StepRule())->steps($setup));
     }
 
     /** @return array<string, Picture> at one scale */

@@ -36,10 +36,10 @@ final readonly class BedDrawer
         $layout = $this->layout($review);
         $fields = match ($stage) {
             'measure' => $this->topFields($layout->top, $review->direction),
-            'passes', 'attach', 'sheet' => [],
+            'passes', 'attach', 'load', 'stitch', 'off', 'sheet' => [],
             default => $this->backingFields($layout, $review),
         };
-        $labels = [...(\in_array($stage, ['passes', 'sheet'], true) ? [] : $this->margins($layout, $review)), ...('measure' === $stage ? $this->fullness($layout->top, $review) : $this->shortages($layout, $review))];
+        $labels = [...(\in_array($stage, ['passes', 'load', 'stitch', 'off', 'sheet'], true) ? [] : $this->margins($layout, $review)), ...('measure' === $stage ? $this->fullness($layout->top, $review) : $this->shortages($layout, $review))];
 
         $up = true === $review->parts->top?->directional ? array_map(fn (float $share): Point => $this->onTop($layout->top, $review->direction)(0.92, $share), [0.32, 0.2]) : [];
 

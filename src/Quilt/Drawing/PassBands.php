@@ -46,7 +46,7 @@ final readonly class PassBands
         };
         $turn = $wind->turnsBefore ? [Shape::line($this->top->left, $wind->to, $this->top->right, $wind->to, 'turn-line')] : [];
 
-        return [Shape::box($this->top->left, $wind->from, $this->top->across(), $wind->to - $wind->from, $class), ...$turn];
+        return [Shape::box($this->top->left, $wind->from, $this->top->across(), $wind->to - $wind->from, $class)->marked('pass', (string) $wind->number), ...$turn];
     }
 
     private function number(Wind $wind, Wind $now): Shape

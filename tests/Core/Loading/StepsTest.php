@@ -19,12 +19,14 @@ use Schwung\Core\Loading\MoveSteps;
 use Schwung\Core\Loading\OffSteps;
 use Schwung\Core\Loading\PassSteps;
 use Schwung\Core\Loading\ReadySteps;
+use Schwung\Core\Loading\Setup;
 use Schwung\Core\Loading\StatePart;
 use Schwung\Core\Loading\StepKind;
 use Schwung\Core\Loading\StepList;
 use Schwung\Core\Loading\StepRule;
 use Schwung\Core\Loading\TopSteps;
 use Schwung\Core\Loading\TurnSteps;
+use Schwung\Core\Measure\Length;
 use Schwung\Core\Practice\Alignment;
 use Schwung\Core\Practice\BastingStitch;
 use Schwung\Core\Practice\BattingHold;
@@ -172,6 +174,14 @@ final class StepsTest extends TestCase
         $passes = array_values(array_filter($list->steps, static fn ($step): bool => Group::Pass === $step->group));
 
         self::assertSame(['border-top', 'border-bottom', 'border-left', 'border-right'], array_map(static fn ($step): string => $step->key, \array_slice($passes, -4)));
+    }
+
+    public function testAQuiltHungOffTheCentreHasItsPlaceMarked(): void
+    {
+        $setup = Loads::setup();
+        $aside = new Setup($setup->plan, $setup->winding, $setup->habits, $setup->stitches, $setup->thread, $setup->lead, $setup->tail, null, Length::inches(-12));
+
+        self::assertStringContainsString('on both leaders, mark 12 in to the left of the centre mark', implode("\n", Loads::told((new StepRule())->steps($aside))));
     }
 
     public function testMagnetsHoldTheHangingEndOnlyWhereTheBarIsOfSteel(): void

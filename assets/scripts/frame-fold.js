@@ -1,0 +1,84 @@
+// Reads a log the way the server does: which steps are done, and how the frame stands.
+
+/**
+ * @typedef {import("./frame-log.js").Entry} Entry
+ * @typedef {{key: string, pass: number, kind: string, rows: number | null, leaves: Record<string, string>, needs: Record<string, string>}} Step
+ */
+
+/**
+ * What was corrected stays in the log and counts no more.
+ * @param {Entry[]} entries
+ */
+export function standing(entries) {
+  const corrected = new Set(
+    entries.filter((entry) => entry.kind === "correction").map((entry) => entry.data.of),
+  );
+  return entries.filter((entry) => !corrected.has(entry.key));
+}
+
+/**
+ * @param {Step[]} steps
+ * @param {Entry[]} all in order of writing
+ * @param {Record<string, string>} start how the frame stood before
+ */
+export function fold(steps, all, start) {
+  const entries = standing(all);
+  /** @type {Map<string, Entry>} */
+  const done = new Map();
+  for (const entry of entries) {
+    if (entry.kind === "done" && entry.step !== null && !done.has(entry.step)) {
+      done.set(entry.step, entry);
+    } else if (entry.kind === "undone" && entry.step !== null) {
+      done.delete(entry.step);
+    }
+  }
+  const byKey = new Map(steps.map((step) => [step.key, step]));
+  const state = { ...start };
+  for (const entry of entries) {
+    if (entry.kind === "done" && entry.step !== null && done.get(entry.step) === entry) {
+      Object.assign(state, only(byKey.get(entry.step)?.leaves ?? {}, start));
+    } else if (entry.kind === "state" && entry.data.part in start) {
+      state[entry.data.part] = entry.data.is;
+    }
+  }
+  const place = steps.findIndex((step) => !done.has(step.key));
+  const pauses = entries.filter((entry) => entry.kind === "park" || entry.kind === "resume");
+  return {
+    done,
+    state,
+    place: place === -1 ? steps.length : place,
+    isParked: pauses.at(-1)?.kind === "park",
+    lastWork: entries.filter((entry) => ["done", "resume"].includes(entry.kind)).at(-1)?.at ?? null,
+    left: left(steps, done),
+  };
+}
+
+/**
+ * A part that this frame lacks is never left in any state.
+ * @param {Record<string, string>} leaves
+ * @param {Record<string, string>} start
+ */
+function only(leaves, start) {
+  return Object.fromEntries(Object.entries(leaves).filter(([part]) => part in start));
+}
+
+/**
+ * @param {Step[]} steps
+ * @param {Map<string, Entry>} done
+ */
+function left(steps, done) {
+  /** @type {Map<number, {isDone: boolean, rows: number | null}>} */
+  const passes = new Map();
+  for (const step of steps.filter((candidate) => candidate.kind === "stitch")) {
+    const before = passes.get(step.pass);
+    passes.set(step.pass, {
+      isDone: (before?.isDone ?? true) && done.has(step.key),
+      rows: step.rows,
+    });
+  }
+  const open = [...passes.values()].filter((pass) => !pass.isDone);
+  const rows = open.every((pass) => pass.rows !== null)
+    ? open.reduce((sum, pass) => sum + (pass.rows ?? 0), 0)
+    : null;
+  return { passes: open.length, rows };
+}

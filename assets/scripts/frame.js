@@ -1,0 +1,512 @@
+// At the frame: shows one step at a time, takes what happens, and stays in step with every other device.
+import { listen } from "./devices.js";
+import { fold } from "./frame-fold.js";
+import { stepOf, written } from "./frame-lengths.js";
+import { Log } from "./frame-log.js";
+
+const root = /** @type {HTMLElement} */ (document.getElementById("frame"));
+const { units = "in", fraction: part = "8", drift: driftUrl = "" } = root.dataset;
+const fraction = Number(part);
+const start = JSON.parse(root.dataset.start ?? "{}");
+const sections = /** @type {HTMLElement[]} */ ([...root.querySelectorAll("[data-step]")]);
+const steps = sections
+  .filter((section) => section.dataset.step !== "")
+  .map((section) => ({
+    key: section.dataset.step ?? "",
+    pass: Number(section.dataset.pass),
+    kind: section.dataset.kind ?? "",
+    rows: section.dataset.rows === "" ? null : Number(section.dataset.rows),
+    leaves: JSON.parse(section.dataset.leaves ?? "{}"),
+    needs: JSON.parse(section.dataset.needs ?? "{}"),
+  }));
+const log = new Log(
+  {
+    run: root.dataset.run ?? "",
+    url: root.dataset.entries ?? "",
+    token: root.dataset.token ?? "",
+  },
+  show,
+);
+
+/** The step that is looked at where it is not the one at hand. @type {number | null} */
+let looking = null;
+let isDriftShown = false;
+let driftReadings = -1;
+let turned = 0;
+let lastPlace = -1;
+
+const one = (/** @type {string} */ selector) =>
+  /** @type {HTMLElement} */ (root.querySelector(selector));
+const now = () => fold(steps, log.entries, start);
+const viewed = () => Math.min(looking ?? now().place, steps.length);
+/** @returns {HTMLElement} */
+const section = () => sections[viewed()];
+/** @param {string} id @returns {HTMLDialogElement} */
+const dialog = (id) => /** @type {HTMLDialogElement} */ (document.getElementById(id));
+
+/** @param {string} name @param {string} text */
+function say(name, text) {
+  const place = one(`[data-shows="${name}"]`);
+  if (place.textContent !== text) {
+    place.textContent = text;
+  }
+}
+
+function show() {
+  const { done, state, place, left, isParked } = now();
+  if (looking === null && place !== lastPlace) {
+    turned = 0;
+    isDriftShown = false;
+  }
+  lastPlace = place;
+  for (const [i, candidate] of sections.entries()) {
+    candidate.hidden = i !== viewed();
+    const mark = candidate.querySelector("[data-done]");
+    if (mark) {
+      /** @type {HTMLElement} */ (mark).hidden = !done.has(candidate.dataset.step ?? "");
+    }
+  }
+  showDrawing();
+  showState(state);
+  showUnmet(state, place);
+  const pass = Number(section().dataset.pass) || 1;
+  say("pass", `Pass ${pass} of ${root.dataset.passes}`);
+  say(
+    "left",
+    `${left.passes} ${left.passes === 1 ? "pass" : "passes"}${left.rows === null ? "" : `, ${left.rows} ${left.rows === 1 ? "row" : "rows"}`} left`,
+  );
+  say("next", viewed() < place ? "On" : viewed() === steps.length ? "Finished" : "Done, next");
+  /** @type {HTMLInputElement} */ (one("[data-next] [name=step]")).value =
+    section().dataset.step ?? "";
+  for (const tick of root.querySelectorAll("[data-tick]")) {
+    const key = tick.getAttribute("data-tick") ?? "";
+    tick.className = key === section().dataset.step ? "now" : done.has(key) ? "done" : "";
+  }
+  for (const band of root.querySelectorAll("[data-pass].band")) {
+    const number = Number(band.getAttribute("data-pass"));
+    band.classList.toggle("band-now", number === pass);
+    band.classList.toggle("band-done", number < pass);
+  }
+  showNotice();
+  if (isParked && !dialog("return-dialog").open) {
+    dialog("return-dialog").showModal();
+  } else if (!isParked && dialog("return-dialog").open) {
+    dialog("return-dialog").close();
+  }
+  fetchDrift();
+}
+
+function showDrawing() {
+  const wanted = isDriftShown ? "drift" : (section().dataset.picture ?? "");
+  for (const drawing of /** @type {NodeListOf<HTMLElement>} */ (
+    root.querySelectorAll("[data-drawing]")
+  )) {
+    drawing.hidden = drawing.dataset.drawing !== wanted && wanted !== "";
+  }
+}
+
+/** @param {Record<string, string>} state */
+function showState(state) {
+  for (const button of /** @type {NodeListOf<HTMLElement>} */ (
+    root.querySelectorAll("[data-part]")
+  )) {
+    const value = state[button.dataset.part ?? ""] ?? "";
+    const shown = /** @type {HTMLElement} */ (button.querySelector("b"));
+    shown.textContent = value;
+    const isUnusual = !JSON.parse(button.dataset.usual ?? "[]").includes(value);
+    button.classList.toggle("unusual", isUnusual);
+  }
+}
+
+/** Says so where the frame does not stand as the step needs it. @param {Record<string, string>} state @param {number} place */
+function showUnmet(state, place) {
+  const box = one('[data-shows="unmet"]');
+  const needs = looking === null ? (steps[place]?.needs ?? {}) : {};
+  const wrong = Object.entries(needs).filter(([name, is]) => name in state && state[name] !== is);
+  const text =
+    wrong.length === 0 ? "" : `First: ${wrong.map(([name, is]) => `${name} ${is}`).join(", ")}.`;
+  box.hidden = text === "";
+  if (box.textContent !== text) {
+    box.textContent = text;
+  }
+}
+
+function showNotice() {
+  const box = one('[data-shows="notice"]');
+  const kept = log.waiting === 0 ? "" : ` ${log.waiting} kept on this device.`;
+  const text = log.isShutOut
+    ? `Signed out. Open the page again and sign in; nothing is lost.${kept}`
+    : log.isConnected
+      ? ""
+      : `No answer from the server. Go on; it is sent when it answers.${kept}`;
+  box.hidden = text === "";
+  if (box.textContent !== text) {
+    box.textContent = text;
+  }
+}
+
+function showTimer() {
+  const { lastWork, place } = now();
+  const since = lastWork ?? Number(root.dataset.started);
+  const seconds = Math.max(0, Math.round((Date.now() - since) / 1000));
+  const expected = sections[Math.min(place, steps.length)].dataset.minutes;
+  const clock =
+    seconds >= 36_000 ? "" : `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, "0")}`;
+  say("timer", clock + (expected ? ` of about ${expected} min` : ""));
+}
+
+/** After every new register reading the server says where the top is drifting to. */
+async function fetchDrift() {
+  const relevant = log.entries.filter((entry) =>
+    ["register", "firmness", "release", "correction", "problem"].includes(entry.kind),
+  ).length;
+  if (relevant === driftReadings || log.waiting > 0 || relevant === 0) {
+    return;
+  }
+  driftReadings = relevant;
+  try {
+    const answer = await fetch(driftUrl, { signal: AbortSignal.timeout(8000) });
+    if (answer.ok && !answer.redirected) {
+      const drawing = one('[data-drawing="drift"]');
+      drawing.innerHTML = await answer.text();
+      const state = drawing.querySelector("[data-state]")?.getAttribute("data-state") ?? "";
+      const forecast = drawing.querySelector("[data-forecast]")?.textContent ?? "";
+      say("drift", forecast === "" ? "drift not known yet" : `drift ${forecast}`);
+      one('[data-shows="drift"]').dataset.state = state;
+    }
+  } catch {
+    driftReadings = -1;
+  }
+}
+
+function next() {
+  const { place, done } = now();
+  if (viewed() === steps.length) {
+    return;
+  }
+  if (looking !== null && done.has(steps[looking].key)) {
+    looking = looking + 1 >= place ? null : looking + 1;
+    show();
+    return;
+  }
+  const key = steps[viewed()].key;
+  looking = null;
+  log.add("done", key, turned > 0 ? { turns: turned } : {});
+  turned = 0;
+}
+
+function back() {
+  looking = Math.max(0, viewed() - 1);
+  isDriftShown = false;
+  show();
+}
+
+function openReading() {
+  const wanted = section().dataset.reads;
+  openDialog(wanted && wanted !== "none" ? `${wanted}-dialog` : "register-dialog");
+}
+
+/** @param {string} id */
+function openDialog(id) {
+  for (const open of /** @type {NodeListOf<HTMLDialogElement>} */ (
+    root.querySelectorAll("dialog[open]")
+  )) {
+    open.close();
+  }
+  for (const stepper of /** @type {NodeListOf<HTMLElement>} */ (
+    dialog(id).querySelectorAll("[data-stepper]")
+  )) {
+    setStepper(stepper, 0);
+  }
+  dialog(id).showModal();
+}
+
+/** @param {HTMLElement} stepper @param {number} value in steps */
+function setStepper(stepper, value) {
+  const steps =
+    stepper.dataset.from === undefined ? value : Math.max(Number(stepper.dataset.from), value);
+  stepper.dataset.value = String(steps);
+  const output = /** @type {HTMLElement} */ (stepper.querySelector("output"));
+  output.textContent = written(steps, units, fraction);
+}
+
+/** @param {HTMLElement} box */
+function saveReading(box) {
+  const kind = box.dataset.reading ?? "";
+  /** @type {Record<string, any>} */
+  const data = {};
+  for (const stepper of /** @type {NodeListOf<HTMLElement>} */ (
+    box.querySelectorAll("[data-stepper]")
+  )) {
+    data[stepper.dataset.stepper ?? ""] =
+      Math.round(Number(stepper.dataset.value) * stepOf(units, fraction) * 1000) / 1000;
+  }
+  if (kind === "firmness") {
+    for (const layer of ["backing", "top"]) {
+      data[layer] = [
+        .../** @type {NodeListOf<HTMLSelectElement>} */ (
+          box.querySelectorAll(`[data-feel="${layer}"]`)
+        ),
+      ].map((select) => Number(select.value));
+    }
+  }
+  if (kind === "register") {
+    data.wound = Number(section().dataset.wound);
+    isDriftShown = true;
+  }
+  /** @type {HTMLDialogElement} */ (box).close();
+  log.add(kind, section().dataset.step ?? null, data);
+}
+
+/** A part with two words changes at a tap; of more, one is chosen. @param {HTMLElement} button */
+function changeState(button) {
+  const name = button.dataset.part ?? "";
+  const words = /** @type {string[]} */ (JSON.parse(button.dataset.words ?? "[]"));
+  const is = now().state[name];
+  if (words.length === 2) {
+    log.add("state", null, { part: name, is: words.find((word) => word !== is) });
+    return;
+  }
+  const box = dialog("state-dialog");
+  const place = /** @type {HTMLElement} */ (box.querySelector("[data-words-here]"));
+  const pins = Number(is);
+  const offered =
+    words.length > 0 ? words : [...new Set(["0", String(Math.max(0, pins - 1)), String(pins + 1)])];
+  place.replaceChildren(
+    ...offered.map((word) => {
+      const choice = document.createElement("button");
+      choice.type = "button";
+      choice.textContent = word;
+      choice.setAttribute("aria-pressed", String(word === is));
+      choice.addEventListener("click", () => {
+        box.close();
+        log.add("state", null, { part: name, is: word });
+      });
+      return choice;
+    }),
+  );
+  /** @type {HTMLElement} */ (box.querySelector("h2")).textContent = name;
+  box.showModal();
+}
+
+/** Where the bed was tapped, in millimetres. @type {{x: number, y: number} | null} */
+let tapped = null;
+
+/** @param {MouseEvent} event */
+function tapBed(event) {
+  const svg = /** @type {SVGSVGElement} */ (root.querySelector("[data-tap-bed] svg"));
+  const matrix = svg.getScreenCTM();
+  if (!matrix) {
+    return;
+  }
+  const point = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix.inverse());
+  tapped = { x: Math.round(point.x), y: Math.round(point.y) };
+  svg.querySelector(".problem-pin")?.remove();
+  const pin = document.createElementNS("http://www.w3.org/2000/svg", "circle");
+  pin.setAttribute("class", "problem-pin");
+  pin.setAttribute("cx", String(tapped.x));
+  pin.setAttribute("cy", String(tapped.y));
+  pin.setAttribute("r", String(svg.viewBox.baseVal.width / 55));
+  svg.append(pin);
+}
+
+/** @param {File} file @returns {Promise<string>} a smaller picture as a data URL */
+async function smaller(file) {
+  const bitmap = await createImageBitmap(file);
+  const scale = Math.min(1, 1400 / Math.max(bitmap.width, bitmap.height));
+  const canvas = document.createElement("canvas");
+  canvas.width = Math.round(bitmap.width * scale);
+  canvas.height = Math.round(bitmap.height * scale);
+  canvas.getContext("2d")?.drawImage(bitmap, 0, 0, canvas.width, canvas.height);
+  return canvas.toDataURL("image/jpeg", 0.8);
+}
+
+/** @param {HTMLFormElement} form */
+async function saveProblem(form) {
+  const fields = new FormData(form);
+  const file = /** @type {File} */ (fields.get("photo"));
+  const fault = /** @type {HTMLElement} */ (form.querySelector("[data-fault]"));
+  let photo = "";
+  try {
+    photo = file.size > 0 ? await smaller(file) : "";
+    fault.hidden = true;
+  } catch {
+    fault.textContent = `"${file.name}" is no picture. A JPEG, PNG or WebP is accepted; without one the problem is written down too.`;
+    fault.hidden = false;
+    /** @type {HTMLInputElement} */ (form.querySelector("[name=photo]")).value = "";
+    return;
+  }
+  log.add("problem", section().dataset.step ?? null, {
+    ...(tapped ?? {}),
+    layer: fields.get("layer"),
+    seen: fields.get("seen"),
+    severity: fields.get("severity"),
+    action: fields.get("action"),
+    ...(photo === "" ? {} : { photo }),
+  });
+  form.reset();
+  tapped = null;
+  form.querySelector(".problem-pin")?.remove();
+  dialog("problem-dialog").close();
+}
+
+/** @type {Record<string, () => void>} */
+const actions = {
+  next,
+  back,
+  reading: openReading,
+  problem: () => openDialog("problem-dialog"),
+  drift: () => {
+    isDriftShown = !isDriftShown;
+    show();
+  },
+  park: () => {
+    dialog("park-dialog").close();
+    log.add("park", null);
+  },
+  resume: () => {
+    dialog("return-dialog").close();
+    log.add("resume", null);
+  },
+};
+
+root.addEventListener("click", (event) => {
+  const target = /** @type {HTMLElement} */ (event.target);
+  const found = (/** @type {string} */ selector) =>
+    /** @type {HTMLElement | null} */ (target.closest(selector));
+  const does = found("[data-does]");
+  const opens = found("[data-opens]");
+  const by = found("[data-by]");
+  const stateOf = found("[data-part]");
+  const learns = found("[data-learns]");
+  if (does) {
+    event.preventDefault();
+    actions[does.dataset.does ?? ""]?.();
+  } else if (opens) {
+    openDialog(opens.dataset.opens ?? "");
+  } else if (found("[data-closes]")) {
+    /** @type {HTMLDialogElement} */ (target.closest("dialog")).close();
+  } else if (by) {
+    const stepper = /** @type {HTMLElement} */ (by.closest("[data-stepper]"));
+    setStepper(stepper, Number(stepper.dataset.value) + Number(by.dataset.by));
+  } else if (found("[data-saves]")) {
+    saveReading(/** @type {HTMLElement} */ (target.closest("[data-reading]")));
+  } else if (stateOf) {
+    changeState(stateOf);
+  } else if (learns) {
+    learn(learns);
+  } else if (found("[data-tap-bed]")) {
+    tapBed(event);
+  }
+});
+
+const problem = /** @type {HTMLFormElement} */ (one("[data-problem]"));
+problem.addEventListener("submit", (event) => {
+  event.preventDefault();
+  saveProblem(problem);
+});
+problem.addEventListener("change", (event) => {
+  const field = /** @type {HTMLSelectElement} */ (event.target);
+  const layer = field.name === "seen" ? field.selectedOptions[0]?.dataset.layer : undefined;
+  if (layer) {
+    /** @type {HTMLInputElement} */ (problem.querySelector(`[value="${layer}"]`)).checked = true;
+  }
+});
+
+// Keys, and pedals, which send keys.
+const usual = { next: " ", back: "ArrowLeft", reading: "r", problem: "p" };
+const also = { ArrowRight: "next", PageDown: "next", PageUp: "back" };
+/** @type {Record<string, string>} */
+let keys = { ...usual, ...JSON.parse(localStorage.getItem("schwung-keys") ?? "{}") };
+let learning = "";
+
+/** @param {HTMLElement} button */
+function learn(button) {
+  learning = button.dataset.learns ?? "";
+  button.textContent = "Press it now";
+}
+
+function showKeys() {
+  for (const place of root.querySelectorAll("[data-key-of]")) {
+    const key = keys[place.getAttribute("data-key-of") ?? ""];
+    place.textContent = key === " " ? "space" : key;
+  }
+  for (const button of root.querySelectorAll("[data-learns]")) {
+    button.textContent = "Press a key";
+  }
+}
+
+document.addEventListener("keydown", (event) => {
+  if (learning !== "") {
+    event.preventDefault();
+    keys = { ...keys, [learning]: event.key };
+    localStorage.setItem("schwung-keys", JSON.stringify(keys));
+    learning = "";
+    showKeys();
+    return;
+  }
+  const target = /** @type {HTMLElement} */ (event.target);
+  const isElsewhere =
+    root.querySelector("dialog[open]") ||
+    (event.key === " " && target.closest("button, a, summary")) ||
+    target.closest("input, select, textarea");
+  if (isElsewhere || event.ctrlKey || event.metaKey || event.altKey || event.repeat) {
+    return;
+  }
+  const does =
+    Object.keys(keys).find((name) => keys[name].toLowerCase() === event.key.toLowerCase()) ??
+    /** @type {Record<string, string>} */ (also)[event.key];
+  if (does) {
+    event.preventDefault();
+    actions[does]?.();
+  }
+});
+
+// The tape speaks to the length in focus, the encoder to the step at hand.
+listen((message) => {
+  if (message.device === "encoder") {
+    turned = Math.round((turned + message.turns) * 1000) / 1000;
+    const place = /** @type {HTMLElement | null} */ (section().querySelector("[data-turned]"));
+    const wanted = Number(section().dataset.turns);
+    if (place) {
+      place.hidden = false;
+      place.textContent = `${turned.toFixed(2)} turns wound${wanted > 0 ? ` of ${wanted.toFixed(2)}` : ""}.`;
+      place.classList.toggle("reached", wanted > 0 && turned >= wanted - 0.01);
+    }
+  } else {
+    const stepper = /** @type {HTMLElement | null} */ (
+      document.activeElement?.closest("[data-stepper]") ??
+        root.querySelector("dialog[open] [data-stepper]")
+    );
+    if (stepper) {
+      setStepper(stepper, Math.round(message.length_mm / stepOf(units, fraction)));
+    }
+  }
+});
+
+// The screen stays on where the browser allows it; asked for anew whenever the page comes back.
+async function stayAwake() {
+  try {
+    await navigator.wakeLock?.request("screen");
+  } catch {
+    // A low battery or an older browser: the tablet may sleep, and nothing is lost by it.
+  }
+}
+
+document.addEventListener("visibilitychange", () => {
+  if (document.visibilityState === "visible") {
+    log.sync();
+    stayAwake();
+  }
+});
+window.addEventListener("online", () => log.sync());
+window.setInterval(() => log.sync(), 1000);
+window.setInterval(showTimer, 1000);
+if ("serviceWorker" in navigator) {
+  navigator.serviceWorker.register("/frame-worker.js").catch(() => {});
+}
+showKeys();
+showTimer();
+show();
+stayAwake();
+log.sync();

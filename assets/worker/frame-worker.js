@@ -1,0 +1,31 @@
+// Lets the page at the frame be opened again while the server does not answer: what was fetched last is shown then.
+const shelf = "schwung-frame";
+const isKept = (/** @type {URL} */ url) =>
+  /^\/quilts\/[^/]+\/frame$/.test(url.pathname) || url.pathname.startsWith("/build/");
+
+self.addEventListener("install", () => self.skipWaiting());
+self.addEventListener("activate", (event) => event.waitUntil(self.clients.claim()));
+self.addEventListener("fetch", (event) => {
+  const { request } = event;
+  if (request.method === "GET" && isKept(new URL(request.url))) {
+    event.respondWith(fromServer(request));
+  }
+});
+
+/** @param {Request} request */
+async function fromServer(request) {
+  const cache = await caches.open(shelf);
+  try {
+    const answer = await fetch(request, { signal: AbortSignal.timeout(10_000) });
+    if (answer.ok && !answer.redirected) {
+      await cache.put(request.url, answer.clone());
+    }
+    return answer.status >= 500 ? ((await cache.match(request.url)) ?? answer) : answer;
+  } catch (error) {
+    const kept = await cache.match(request.url, { ignoreVary: true });
+    if (kept) {
+      return kept;
+    }
+    throw error;
+  }
+}

@@ -1,0 +1,161 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\AtTheFrame;
+
+use App\Account\Person;
+use App\Measure\CurrentUnits;
+use App\Quilt\Quilt;
+use App\Quilt\QuiltRepository;
+use Doctrine\ORM\EntityManagerInterface;
+use Psr\Clock\ClockInterface;
+use Schwung\Core\Loading\EntryKind;
+use Schwung\Core\Loading\JournalEntry;
+use Schwung\Core\Loading\Parking;
+use Schwung\Core\Loading\StatePart;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
+use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
+use Symfony\Component\Uid\Ulid;
+
+/** At the frame: one step at a time, and the log that is written there. */
+#[Route('/quilts/{id}/frame', name: 'app_frame_')]
+final class FrameController extends AbstractController
+{
+    public function __construct(private readonly QuiltRepository $quilts, private readonly RunRepository $runs, private readonly RunViews $views, private readonly CurrentUnits $units)
+    {
+    }
+
+    #[Route('', name: 'show', methods: ['GET'])]
+    public function show(Ulid $id, #[CurrentUser] Person $person, FramePictures $pictures): Response
+    {
+        $quilt = $this->quilt($id, $person);
+        $run = $this->runs->findOpen($quilt);
+        if (null === $run) {
+            return $this->redirectToRoute('app_quilt_stage', ['id' => $id, 'stage' => 'load'], Response::HTTP_SEE_OTHER);
+        }
+        $view = $this->views->open($run);
+
+        return $this->render('frame/show.html.twig', [
+            'quilt' => $quilt,
+            'view' => $view,
+            'cards' => StepCard::all($view->steps),
+            'parts' => StatePart::of($view->setup->kind()),
+            'pictures' => $pictures->of($quilt, $view->review, $view->setup, $view->steps, $this->units->system()),
+            'parking' => new Parking(),
+            'fraction' => $person->studio()->fraction(),
+        ]);
+    }
+
+    #[Route('/start', name: 'start', methods: ['POST'])]
+    #[IsCsrfTokenValid('frame')]
+    public function start(Ulid $id, #[CurrentUser] Person $person, Starting $starting): Response
+    {
+        $run = $starting->start($this->quilt($id, $person));
+
+        return null === $run
+            ? $this->redirectToRoute('app_quilt_stage', ['id' => $id, 'stage' => 'load'], Response::HTTP_SEE_OTHER)
+            : $this->redirectToRoute('app_frame_show', ['id' => $id], Response::HTTP_SEE_OTHER);
+    }
+
+    /** What came into the log after a number; every device asks for it about once a second. */
+    #[Route('/entries', name: 'entries', methods: ['GET'])]
+    public function entries(Ulid $id, #[CurrentUser] Person $person, Request $request, LogEntryRepository $log): JsonResponse
+    {
+        return $this->answer($this->run($id, $person), (int) $request->query->getString('after', '0'), $log);
+    }
+
+    #[Route('/entries', name: 'write', methods: ['POST'])]
+    #[IsCsrfTokenValid('frame')]
+    public function write(Ulid $id, #[CurrentUser] Person $person, Request $request, LogBook $book, LogEntryRepository $log, ClockInterface $clock): JsonResponse
+    {
+        $run = $this->run($id, $person);
+        $payload = $request->getPayload();
+        $now = $clock->now();
+        $deviceNow = (int) $payload->getString('now', (string) MomentMs::of($now));
+        try {
+            $book->write($run, (new EntryReader($person->name(), MomentMs::of($now) - $deviceNow, $now))->read($payload->getString('entries')));
+        } catch (UnreadableEntry $exception) {
+            return new JsonResponse(['error' => $exception->getMessage()], Response::HTTP_UNPROCESSABLE_ENTITY);
+        }
+
+        return $this->answer($run, (int) $payload->getString('after', '0'), $log);
+    }
+
+    /** The step at hand is done, told without scripts. */
+    #[Route('/done', name: 'done', methods: ['POST'])]
+    #[IsCsrfTokenValid('frame')]
+    public function done(Ulid $id, #[CurrentUser] Person $person, Request $request, LogBook $book, ClockInterface $clock): Response
+    {
+        $step = $request->getPayload()->getString('step');
+        if (1 === preg_match('/^[a-z0-9-]{1,60}$/', $step)) {
+            $book->write($this->run($id, $person), [new JournalEntry((string) new Ulid(), EntryKind::Done, $step, $clock->now(), person: $person->name())]);
+        }
+
+        return $this->redirectToRoute('app_frame_show', ['id' => $id], Response::HTTP_SEE_OTHER);
+    }
+
+    /** Where the top is drifting to, and what the last readings ask for. */
+    #[Route('/drift', name: 'drift', methods: ['GET'])]
+    public function drift(Ulid $id, #[CurrentUser] Person $person, FramePictures $pictures): Response
+    {
+        $view = $this->views->open($this->run($id, $person));
+
+        return $this->render('frame/_drift.html.twig', ['view' => $view, 'bed' => $pictures->log($view, $this->units->system())]);
+    }
+
+    /** Takes the quilt's sheet as it is by now for what is still to be done. */
+    #[Route('/replan', name: 'replan', methods: ['POST'])]
+    #[IsCsrfTokenValid('frame')]
+    public function replan(Ulid $id, #[CurrentUser] Person $person, Starting $starting, LogBook $book, EntityManagerInterface $entities, ClockInterface $clock): Response
+    {
+        $quilt = $this->quilt($id, $person);
+        $run = $this->run($id, $person);
+        $subject = $starting->subject($quilt);
+        if (null !== $subject) {
+            $run->freeze($subject);
+            $book->write($run, [new JournalEntry((string) new Ulid(), EntryKind::Replan, null, $clock->now(), person: $person->name())]);
+            $entities->flush();
+        }
+
+        return $this->redirectToRoute('app_frame_stitch', ['id' => $id], Response::HTTP_SEE_OTHER);
+    }
+
+    #[Route('/photo/{photo}', name: 'photo', methods: ['GET'])]
+    public function photo(Ulid $id, Ulid $photo, #[CurrentUser] Person $person, EntityManagerInterface $entities): Response
+    {
+        $found = $entities->find(Photo::class, $photo);
+        if (null === $found || !$found->run->quilt->id()->equals($this->quilt($id, $person)->id())) {
+            throw $this->createNotFoundException();
+        }
+
+        return (new Response($found->jpeg(), headers: ['Content-Type' => 'image/jpeg']))->setPrivate()->setMaxAge(86400);
+    }
+
+    private function answer(Run $run, int $after, LogEntryRepository $log): JsonResponse
+    {
+        $rows = $log->findAfter($run, $after);
+
+        return new JsonResponse([
+            'run' => (string) $run->id(),
+            'ended' => null !== $run->ended(),
+            'entries' => array_map(static fn (LogEntry $row): array => EntryDocument::of($row->entry()), $rows),
+            'last' => [] === $rows ? $after : $rows[\count($rows) - 1]->id(),
+        ]);
+    }
+
+    private function run(Ulid $id, Person $person): Run
+    {
+        return $this->runs->findLatest($this->quilt($id, $person)) ?? throw $this->createNotFoundException();
+    }
+
+    private function quilt(Ulid $id, Person $person): Quilt
+    {
+        return $this->quilts->findOneOf($person->studio(), $id) ?? throw $this->createNotFoundException();
+    }
+}

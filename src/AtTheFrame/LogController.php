@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\AtTheFrame;
+
+use App\Account\Person;
+use App\Designs\DesignShelf;
+use App\Measure\CurrentUnits;
+use App\Quilt\Quilt;
+use App\Quilt\QuiltRepository;
+use App\Quilt\Subject;
+use App\Quilt\View;
+use App\Quilt\Workspaces;
+use Doctrine\ORM\EntityManagerInterface;
+use Psr\Clock\ClockInterface;
+use Schwung\Core\Loading\EntryKind;
+use Schwung\Core\Loading\JournalEntry;
+use Schwung\Core\Measure\LengthWriter;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\HeaderUtils;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
+use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
+use Symfony\Component\Uid\Ulid;
+
+/** The log of a quilt as it happened, and what is written down once it is off the frame. */
+#[Route('/quilts/{id}', name: 'app_frame_')]
+final class LogController extends AbstractController
+{
+    public function __construct(
+        private readonly QuiltRepository $quilts,
+        private readonly RunRepository $runs,
+        private readonly RunViews $views,
+        private readonly CurrentUnits $units,
+        private readonly Workspaces $workspaces,
+    ) {
+    }
+
+    #[Route('/stitch', name: 'stitch', methods: ['GET'])]
+    public function stitch(Ulid $id, #[CurrentUser] Person $person, FramePictures $pictures): Response
+    {
+        $quilt = $this->quilt($id, $person);
+        $run = $this->runs->findLatest($quilt);
+        $view = null === $run ? null : $this->views->open($run);
+
+        return $this->render('frame/stitch.html.twig', [
+            'workspace' => $this->workspaces->open($quilt, new View('stitch')),
+            'view' => $view,
+            'lines' => null === $view ? [] : array_reverse($this->lines($view, $person)),
+            'bed' => null === $view ? null : $pictures->log($view, $this->units->system()),
+            'differences' => null === $run || null !== $run->ended() ? [] : (new Differences($this->units->writer()))->between($run->subject(), Subject::of($quilt)),
+        ]);
+    }
+
+    #[Route('/stitch/note', name: 'note', methods: ['POST'])]
+    #[IsCsrfTokenValid('log')]
+    public function note(Ulid $id, #[CurrentUser] Person $person, Request $request, LogBook $book, ClockInterface $clock): Response
+    {
+        $text = mb_substr(trim(mb_scrub($request->getPayload()->getString('text'), 'UTF-8')), 0, 2000);
+        $key = $request->getPayload()->getString('key');
+        if ('' !== $text) {
+            $book->write($this->run($id, $person), [new JournalEntry(Ulid::isValid($key) ? $key : (string) new Ulid(), EntryKind::Note, null, $clock->now(), ['text' => $text], $person->name())]);
+        }
+
+        return $this->redirectToRoute('app_frame_stitch', ['id' => $id], Response::HTTP_SEE_OTHER);
+    }
+
+    /** Nothing is taken out of a log: what was wrong is said to be so. */
+    #[Route('/stitch/correct/{key}', name: 'correct', requirements: ['key' => '[0-9A-Za-z-]{10,36}'], methods: ['POST'])]
+    #[IsCsrfTokenValid('log')]
+    public function correct(Ulid $id, string $key, #[CurrentUser] Person $person, LogBook $book, ClockInterface $clock): Response
+    {
+        $run = $this->run($id, $person);
+        // The same key for the same entry: corrected twice, it is corrected once.
+        $book->write($run, [new JournalEntry(substr('c-'.hash('sha256', $key), 0, 36), EntryKind::Correction, null, $clock->now(), ['of' => $key], $person->name())]);
+
+        return $this->redirectToRoute('app_frame_stitch', ['id' => $id], Response::HTTP_SEE_OTHER);
+    }
+
+    #[Route('/log.csv', name: 'csv', methods: ['GET'])]
+    public function csv(Ulid $id, #[CurrentUser] Person $person): Response
+    {
+        $view = $this->views->open($this->run($id, $person));
+
+        return new Response((new LogCsv())->write($this->lines($view, $person)), headers: [
+            'Content-Type' => 'text/csv; charset=UTF-8; header=present',
+            'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, 'log.csv'),
+        ]);
+    }
+
+    #[Route('/off', name: 'off', methods: ['GET', 'POST'])]
+    public function off(Ulid $id, #[CurrentUser] Person $person, Request $request, DesignShelf $designs, EntityManagerInterface $entities, ClockInterface $clock): Response
+    {
+        $quilt = $this->quilt($id, $person);
+        $run = $this->runs->findLatest($quilt);
+        $view = null === $run ? null : $this->views->open($run);
+        $off = $run?->off() ?? new OffSheet();
+        if (null !== $view && null === $view->run->ended()) {
+            $this->propose($off, $view, $designs->names($quilt->studio)[$view->subject->sheet->text('desk/design')] ?? '');
+        }
+        $form = $this->createForm(OffType::class, $off)->handleRequest($request);
+        if (null !== $run && $form->isSubmitted() && $form->isValid()) {
+            $run->end($off, $clock->now());
+            $quilt->finish($clock->now());
+            $entities->flush();
+            $this->addFlash('draft', 'off-'.$id);
+            $this->addFlash('done', 'It is off the frame and in the history of '.$quilt->client().'.');
+
+            return $this->redirectToRoute('app_frame_off', ['id' => $id], Response::HTTP_SEE_OTHER);
+        }
+
+        return $this->render('frame/off.html.twig', ['workspace' => $this->workspaces->open($quilt, new View('off')), 'view' => $view, 'form' => $form], $form->isSubmitted() ? new Response(status: Response::HTTP_UNPROCESSABLE_ENTITY) : null);
+    }
+
+    /** Back on the shelf, to be loaded once more. */
+    #[Route('/off/again', name: 'again', methods: ['POST'])]
+    #[IsCsrfTokenValid('log')]
+    public function again(Ulid $id, #[CurrentUser] Person $person, EntityManagerInterface $entities): Response
+    {
+        $this->quilt($id, $person)->shelve();
+        $entities->flush();
+
+        return $this->redirectToRoute('app_quilt_stage', ['id' => $id, 'stage' => 'load'], Response::HTTP_SEE_OTHER);
+    }
+
+    private function propose(OffSheet $off, RunView $view, string $design): void
+    {
+        $off->bobbins ??= $view->setup->thread->bobbins;
+        $off->design = '' === $off->design ? $design : $off->design;
+    }
+
+    /** @return list<LogLine> */
+    private function lines(RunView $view, Person $person): array
+    {
+        return (new LogLines(new LengthWriter($this->units->system(), $person->studio()->fraction())))->of($view);
+    }
+
+    private function run(Ulid $id, Person $person): Run
+    {
+        return $this->runs->findLatest($this->quilt($id, $person)) ?? throw $this->createNotFoundException();
+    }
+
+    private function quilt(Ulid $id, Person $person): Quilt
+    {
+        return $this->quilts->findOneOf($person->studio(), $id) ?? throw $this->createNotFoundException();
+    }
+}

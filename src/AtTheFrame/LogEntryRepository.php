@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\AtTheFrame;
+
+use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
+use Doctrine\Persistence\ManagerRegistry;
+
+/** @extends ServiceEntityRepository<LogEntry> */
+final class LogEntryRepository extends ServiceEntityRepository
+{
+    /** A load of many passes, read at each, stays well below. */
+    private const MOST = 5000;
+
+    public function __construct(ManagerRegistry $registry)
+    {
+        parent::__construct($registry, LogEntry::class);
+    }
+
+    /** @return list<LogEntry> those added after a number, in the order of adding */
+    public function findAfter(Run $run, int $after): array
+    {
+        /** @var list<LogEntry> $entries */
+        $entries = $this->createQueryBuilder('e')->where('e.run = :run AND e.id > :after')
+            ->setParameter('run', $run->id(), 'ulid')->setParameter('after', $after)
+            ->orderBy('e.id')->setMaxResults(self::MOST)->getQuery()->getResult();
+
+        return $entries;
+    }
+
+    /**
+     * @param list<string> $keys
+     *
+     * @return list<string> those that the log has already
+     */
+    public function findKnown(Run $run, array $keys): array
+    {
+        /** @var list<string> $known */
+        $known = $this->createQueryBuilder('e')->select('e.entryKey')->where('e.run = :run AND e.entryKey IN (:keys)')
+            ->setParameter('run', $run->id(), 'ulid')->setParameter('keys', $keys)->getQuery()->getSingleColumnResult();
+
+        return $known;
+    }
+}

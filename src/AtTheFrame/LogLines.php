@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\AtTheFrame;
+
+use Schwung\Core\Loading\EntryKind;
+use Schwung\Core\Loading\JournalEntry;
+use Schwung\Core\Measure\Length;
+use Schwung\Core\Measure\LengthWriter;
+use Schwung\Core\Tension\Firmness;
+use Schwung\Core\Tension\Severity;
+use Schwung\Core\Tension\Symptom;
+
+/** Puts a log into words, as it happened, with what was corrected. */
+final readonly class LogLines
+{
+    public function __construct(private LengthWriter $writer)
+    {
+    }
+
+    /** @return list<LogLine> in the order of writing */
+    public function of(RunView $view): array
+    {
+        $entries = $view->entries;
+        usort($entries, static fn (JournalEntry $one, JournalEntry $other): int => $one->at <=> $other->at ?: $one->key <=> $other->key);
+        $corrected = array_flip(array_map(static fn (JournalEntry $entry): string => $entry->text('of'), array_filter($entries, static fn (JournalEntry $entry): bool => EntryKind::Correction === $entry->kind)));
+        [$minutes, $done] = [$view->journal->minutes(), $view->journal->done()];
+
+        return array_map(fn (JournalEntry $entry): LogLine => new LogLine(
+            $entry,
+            $this->text($entry, $view),
+            isset($corrected[$entry->key]),
+            null !== $entry->step && ($done[$entry->step] ?? null)?->key === $entry->key ? $minutes[$entry->step] ?? null : null,
+            '' === $entry->text('photo') ? null : $entry->text('photo'),
+        ), $entries);
+    }
+
+    private function text(JournalEntry $entry, RunView $view): string
+    {
+        return match ($entry->kind) {
+            EntryKind::Done, EntryKind::Undone => $this->step($entry, $view),
+            EntryKind::Register => "left {$this->length($entry, 'left')}, right {$this->length($entry, 'right')}, at {$this->length($entry, 'wound')} wound on",
+            EntryKind::Straightness => "left {$this->length($entry, 'left')}, centre {$this->length($entry, 'centre')}, right {$this->length($entry, 'right')}",
+            EntryKind::Release => "jumped back {$this->length($entry, 'jumped')}",
+            EntryKind::Firmness => "backing {$this->feel($entry, 'backing')}; top {$this->feel($entry, 'top')}",
+            EntryKind::State => "{$entry->text('part')} is {$entry->text('is')}",
+            EntryKind::Problem => $this->problem($entry),
+            EntryKind::Note => $entry->text('text'),
+            EntryKind::Park => 'parked, slackened',
+            EntryKind::Resume => 'taken up, looked at, clamped',
+            EntryKind::Replan => 'the rest goes by the quilt\'s sheet as it is now',
+            EntryKind::Correction => 'an entry above was wrong',
+        };
+    }
+
+    private function step(JournalEntry $entry, RunView $view): string
+    {
+        $place = null === $entry->step ? null : $view->steps->placeOf($entry->step);
+        $turns = $entry->number('turns');
+
+        return (null === $place ? (string) $entry->step : $view->steps->steps[$place]->text->do->writtenBy($this->writer)).($turns > 0 ? \sprintf(' (%.2f turns counted)', $turns) : '');
+    }
+
+    private function length(JournalEntry $entry, string $name): string
+    {
+        return $this->writer->write(Length::millimetres($entry->number($name)));
+    }
+
+    private function feel(JournalEntry $entry, string $layer): string
+    {
+        return implode(', ', array_map(static fn (int $step): string => Firmness::tryFrom($step)?->words() ?? '?', $entry->steps($layer)));
+    }
+
+    private function problem(JournalEntry $entry): string
+    {
+        $seen = Symptom::tryFrom($entry->text('seen'))?->words() ?? $entry->text('seen');
+        $severity = Severity::tryFrom($entry->text('severity'))?->words() ?? '';
+        $action = $entry->text('action');
+
+        return "$seen, in the {$entry->text('layer')}; $severity".('' === $action ? '' : ": $action");
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\AtTheFrame;
+
+/** Makes a photo anew from what a device sent: a JPEG of bounded size with nothing in it but the picture. */
+final readonly class PhotoMaker
+{
+    private const LARGEST_BYTES = 6_000_000;
+    private const MOST_PIXELS = 40_000_000;
+    private const LONGEST_SIDE = 1600;
+    private const QUALITY = 82;
+
+    /**
+     * @param string $dataUrl "data:image/…;base64,…"
+     *
+     * @return string|null the new JPEG; null where it is no picture, or too large
+     */
+    public function remade(string $dataUrl): ?string
+    {
+        if (1 !== preg_match('~^data:image/(?:jpeg|png|webp);base64,~', $dataUrl, $head) || \strlen($dataUrl) > self::LARGEST_BYTES) {
+            return null;
+        }
+        $bytes = base64_decode(substr($dataUrl, \strlen($head[0])), true);
+        $size = false === $bytes ? false : @getimagesizefromstring($bytes);
+        if (false === $bytes || false === $size || $size[0] * $size[1] > self::MOST_PIXELS) {
+            return null;
+        }
+        $image = @imagecreatefromstring($bytes);
+
+        return false === $image ? null : $this->jpeg($image);
+    }
+
+    private function jpeg(\GdImage $image): ?string
+    {
+        $scale = min(1.0, self::LONGEST_SIDE / max(imagesx($image), imagesy($image)));
+        $scaled = imagescale($image, max(1, (int) round(imagesx($image) * $scale)), max(1, (int) round(imagesy($image) * $scale)));
+        if (false === $scaled) {
+            return null;
+        }
+        $flat = imagecreatetruecolor(imagesx($scaled), imagesy($scaled));
+        imagefill($flat, 0, 0, (int) imagecolorallocate($flat, 255, 255, 255));
+        imagecopy($flat, $scaled, 0, 0, 0, 0, imagesx($scaled), imagesy($scaled));
+        ob_start();
+        imagejpeg($flat, null, self::QUALITY);
+
+        return ob_get_clean() ?: null;
+    }
+}

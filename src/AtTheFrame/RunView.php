@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\AtTheFrame;
+
+use App\Quilt\Review;
+use App\Quilt\Subject;
+use Schwung\Core\Loading\Journal;
+use Schwung\Core\Loading\JournalEntry;
+use Schwung\Core\Loading\Remaining;
+use Schwung\Core\Loading\Setup;
+use Schwung\Core\Loading\StepList;
+use Schwung\Core\Measure\Length;
+use Schwung\Core\Measure\Phrase;
+use Schwung\Core\Tension\Drift;
+use Schwung\Core\Tension\FirmnessRule;
+use Symfony\Component\Uid\Ulid;
+
+/** A run as somebody with one hand and one habit of units sees it. */
+final readonly class RunView
+{
+    /** @param list<JournalEntry> $entries all of them, in the order in which they came in */
+    public function __construct(
+        public Run $run,
+        public Subject $subject,
+        public Review $review,
+        public Setup $setup,
+        public StepList $steps,
+        public Journal $journal,
+        public array $entries,
+        public int $last,
+    ) {
+    }
+
+    /** For a note, so that a second click makes no second note. */
+    public function noteKey(): string
+    {
+        return (string) new Ulid();
+    }
+
+    public function remaining(): Remaining
+    {
+        return Remaining::after($this->setup->winding, $this->journal->passesStitched($this->setup->winding));
+    }
+
+    /** The pass at hand: that of the step at hand, or the last. */
+    public function pass(): int
+    {
+        return $this->steps->steps[$this->journal->place()]->pass ?? ($this->journal->isFinished() ? $this->setup->winding->count() : 1);
+    }
+
+    public function drift(): Drift
+    {
+        return $this->journal->drift($this->sideMargin(), $this->setup->along());
+    }
+
+    /** The lesser of both. */
+    public function sideMargin(): Length
+    {
+        $margins = $this->setup->plan->chosenPlan()->backing->required->margins;
+
+        return Length::shortest($margins->left->length(), $margins->right->length());
+    }
+
+    /** @return list<Phrase> what the last feel of the layers asks for */
+    public function firmnessAdvice(): array
+    {
+        $reading = $this->journal->firmness();
+
+        return null === $reading ? [] : (new FirmnessRule())->advise($reading, $this->journal->jumped());
+    }
+
+    /** @return list<array{Phrase|string, float, float|null}> what each group of the work was expected to take and took, in minutes */
+    public function times(): array
+    {
+        $minutes = $this->journal->minutes();
+        $times = [];
+        foreach ($this->steps->byGroup() as $group => $steps) {
+            $took = array_intersect_key($minutes, array_flip(array_map(static fn ($step): string => $step->key, $steps)));
+            $times[] = [$group, array_sum(array_map(static fn ($step): float => $step->minutes, $steps)), [] === $took ? null : array_sum($took)];
+        }
+
+        return $times;
+    }
+}

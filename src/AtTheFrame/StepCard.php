@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\AtTheFrame;
+
+use Schwung\Core\Loading\Group;
+use Schwung\Core\Loading\Setting;
+use Schwung\Core\Loading\Step;
+use Schwung\Core\Loading\StepKind;
+use Schwung\Core\Loading\StepList;
+
+/** A step as the page shows it: with its place among those of its group or pass. */
+final readonly class StepCard
+{
+    private function __construct(public Step $step, public int $place, public string $heading, public string $picture)
+    {
+    }
+
+    /** @return list<self> */
+    public static function all(StepList $list): array
+    {
+        $totals = array_count_values(array_map(self::room(...), $list->steps));
+        $counts = [];
+        $cards = [];
+        foreach ($list->steps as $i => $step) {
+            $room = self::room($step);
+            $counts[$room] = 1 + ($counts[$room] ?? 0);
+            $cards[] = new self($step, $i, \sprintf('%s, step %d of %d', ucfirst($room), $counts[$room], $totals[$room]), FramePictures::key($step));
+        }
+
+        return $cards;
+    }
+
+    private static function room(Step $step): string
+    {
+        return Group::Pass === $step->group && null !== $step->pass ? 'pass '.$step->pass : match ($step->group) {
+            Group::Ready => 'ready',
+            Group::Centres => 'centres',
+            Group::Backing => 'backing',
+            Group::Batting => 'batting',
+            Group::Top => 'top',
+            Group::Clamps => 'clamps',
+            Group::Pass => 'borders',
+            Group::LastEdge => 'last edge',
+            Group::Off => 'off the frame',
+        };
+    }
+
+    public function isStitching(): bool
+    {
+        return StepKind::Stitch === $this->step->kind;
+    }
+
+    public function isLong(string $text): bool
+    {
+        return mb_strlen($text) > 95;
+    }
+
+    /** @return array<string, string> what the frame must be like, by part */
+    public function needs(): array
+    {
+        return self::pairs($this->step->needs);
+    }
+
+    /** @return array<string, string> what the frame is like afterwards, by part */
+    public function leaves(): array
+    {
+        return self::pairs($this->step->leaves);
+    }
+
+    /**
+     * @param list<Setting> $settings
+     *
+     * @return array<string, string>
+     */
+    private static function pairs(array $settings): array
+    {
+        $pairs = [];
+        foreach ($settings as $setting) {
+            $pairs[$setting->part->value] = $setting->value;
+        }
+
+        return $pairs;
+    }
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Quilt\Loading;
+
+use App\Account\Person;
+use App\AtTheFrame\FramePictures;
+use App\Drawing\Picture;
+use App\Drawing\PrintInk;
+use App\Measure\CurrentUnits;
+use App\Quilt\Drawing\BedDrawing;
+use App\Quilt\QuiltRepository;
+use App\Quilt\View;
+use App\Quilt\Workspace;
+use App\Quilt\Workspaces;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\HeaderUtils;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
+use Symfony\Component\Uid\Ulid;
+
+/** The load sheet on paper, and the label for the bag. */
+#[Route('/quilts/{id}', name: 'app_load_')]
+final class LoadSheetController extends AbstractController
+{
+    /** A label of 100 by 62 mm, in points. */
+    private const LABEL = [283.5, 175.7];
+
+    public function __construct(private readonly QuiltRepository $quilts, private readonly Workspaces $workspaces, private readonly FramePictures $pictures, private readonly CurrentUnits $units)
+    {
+    }
+
+    #[Route('/load-sheet', name: 'sheet', methods: ['GET'])]
+    public function sheet(Ulid $id, #[CurrentUser] Person $person): Response
+    {
+        $workspace = $this->workspace($id, $person);
+
+        return $this->render('load/sheet.html.twig', ['workspace' => $workspace, 'load' => $workspace->load, 'pictures' => $this->drawings($workspace)]);
+    }
+
+    #[Route('/load-sheet.pdf', name: 'pdf', methods: ['GET'])]
+    public function pdf(Ulid $id, #[CurrentUser] Person $person, Pdf $pdf): Response
+    {
+        $workspace = $this->workspace($id, $person);
+        $ink = new PrintInk($this->units->writer());
+        $images = array_map(static fn (BedDrawing|Picture $drawing): string => 'data:image/svg+xml;base64,'.base64_encode($drawing instanceof Picture
+            ? $ink->svg($drawing->canvas, $drawing->shapes)
+            : $ink->svg($drawing->canvas, [...$drawing->shapes()->frame(), ...$drawing->shapes()->layers($workspace->review, true), ...$drawing->shapes()->above($workspace->review, false)])), $this->drawings($workspace));
+
+        return $this->asFile($pdf->of($this->renderView('load/pdf.html.twig', ['workspace' => $workspace, 'load' => $workspace->load, 'images' => $images])), 'load-sheet.pdf');
+    }
+
+    /** What the simulated label printer writes: the label as a file. */
+    #[Route('/label.pdf', name: 'label', methods: ['GET'])]
+    public function label(Ulid $id, #[CurrentUser] Person $person, Pdf $pdf): Response
+    {
+        return $this->asFile($pdf->of($this->renderView('load/label.html.twig', ['workspace' => $this->workspace($id, $person)]), self::LABEL), 'label.pdf');
+    }
+
+    private function workspace(Ulid $id, Person $person): Workspace
+    {
+        $quilt = $this->quilts->findOneOf($person->studio(), $id) ?? throw $this->createNotFoundException();
+        $workspace = $this->workspaces->open($quilt, new View('load'));
+
+        return null === $workspace->load ? throw $this->createNotFoundException('There is nothing to load yet.') : $workspace;
+    }
+
+    /** @return array<string, BedDrawing|Picture> */
+    private function drawings(Workspace $workspace): array
+    {
+        \assert(null !== $workspace->load);
+        $setup = $workspace->load->setup;
+
+        return [
+            'bed' => $this->pictures->basting($workspace->review, $setup, $this->units->system()),
+            'passes' => $this->pictures->passes($workspace->review, $setup, $this->units->system()),
+            'side' => $this->pictures->side($setup, 1),
+            ...$this->pictures->rails($workspace->quilt, $workspace->review, $setup, $this->units->system()),
+        ];
+    }
+
+    private function asFile(string $bytes, string $name): Response
+    {
+        return new Response($bytes, headers: ['Content-Type' => 'application/pdf', 'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, $name)]);
+    }
+}

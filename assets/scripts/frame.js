@@ -87,6 +87,13 @@ function show() {
     band.classList.toggle("band-now", number === pass);
     band.classList.toggle("band-done", number < pass);
   }
+  for (const line of root.querySelectorAll("[data-basted]")) {
+    line.classList.toggle("basting-now", Number(line.getAttribute("data-basted")) === pass);
+  }
+  for (const mark of root.querySelectorAll("[data-number]")) {
+    mark.classList.toggle("strong", Number(mark.getAttribute("data-number")) === pass);
+  }
+  showReading();
   showNotice();
   if (isParked && !dialog("return-dialog").open) {
     dialog("return-dialog").showModal();
@@ -94,6 +101,18 @@ function show() {
     dialog("return-dialog").close();
   }
   fetchDrift();
+}
+
+/** The reading that the step asks for stands on its button until it is taken. */
+function showReading() {
+  const { step = "", reads = "none" } = section().dataset;
+  const isTaken = log.entries.some((entry) => entry.step === step && entry.kind === reads);
+  const button = one('[data-does="reading"]');
+  const text = reads === "none" ? "Reading" : `Read ${reads === "release" ? "the jump" : reads}`;
+  if (button.textContent !== text) {
+    button.textContent = text;
+  }
+  button.classList.toggle("wanted", reads !== "none" && reads !== undefined && !isTaken);
 }
 
 function showDrawing() {

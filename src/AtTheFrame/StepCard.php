@@ -52,9 +52,16 @@ final readonly class StepCard
         return StepKind::Stitch === $this->step->kind;
     }
 
+    /** Whether a sentence wants smaller letters to be seen at one glance. */
     public function isLong(string $text): bool
     {
         return mb_strlen($text) > 95;
+    }
+
+    /** Whether a figure runs over the width of the page in its largest letters. */
+    public function isWide(string $figure): bool
+    {
+        return mb_strlen($figure) > 17;
     }
 
     /** @return array<string, string> what the frame must be like, by part */

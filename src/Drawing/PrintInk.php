@@ -28,18 +28,25 @@ final readonly class PrintInk
         'rolled' => ['#eee', '#000', 1.5, ''], 'ring' => ['none', '#777', 1, ''], 'feed' => ['#eee', '#000', 1.5, ''], 'cloth' => ['none', '#000', 2, ''], 'clip' => ['none', '#000', 4, ''],
         'dimension' => ['none', '#000', 1.5, ''], 'arrow' => ['none', '#000', 2, ''], 'unreachable' => ['#ddd', '#777', 1, ''],
     ];
+    private const DOTS_PER_INCH = 96;
     private const FILLS = ['url(#hatch)' => '#e2e2e2', 'url(#dots)' => '#f4f4f4', 'url(#short)' => '#ccc'];
 
     public function __construct(private LengthWriter $writer)
     {
     }
 
-    /** @param list<Shape> $shapes */
-    public function svg(Canvas $canvas, array $shapes): string
+    /**
+     * At its size on paper, so that whoever prints it need not scale it.
+     *
+     * @param list<Shape> $shapes
+     */
+    public function svg(Canvas $canvas, array $shapes, float $millimetresWide): string
     {
+        $wide = $millimetresWide / 25.4 * self::DOTS_PER_INCH;
+        $scale = $wide / $canvas->width;
         $marks = implode('', array_map(fn (Shape $shape): string => $this->mark($shape, $canvas), $shapes));
 
-        return \sprintf('<svg xmlns="http://www.w3.org/2000/svg" viewBox="%s" width="%d" height="%d">%s</svg>', $canvas->viewBox(), (int) round($canvas->width / $canvas->perPixel), (int) round($canvas->height / $canvas->perPixel), $marks);
+        return \sprintf('<svg xmlns="http://www.w3.org/2000/svg" width="%1$.1F" height="%2$.1F" viewBox="0 0 %1$.1F %2$.1F"><g transform="scale(%3$.6F) translate(%4$.2F %5$.2F)">%6$s</g></svg>', $wide, $scale * $canvas->height, $scale, -$canvas->left, -$canvas->top, $marks);
     }
 
     private function mark(Shape $shape, Canvas $canvas): string

@@ -79,6 +79,13 @@ abstract class StudioTestCase extends WebTestCase
         ];
     }
 
+    /** Starts it at the frame, as the button of stage Load does. */
+    protected function begin(Quilt $quilt): void
+    {
+        $this->browser->submit($this->browser->request('GET', "/quilts/{$quilt->id()}/load")->filter('#start')->form());
+        self::assertResponseRedirects("/quilts/{$quilt->id()}/frame", 303);
+    }
+
     /** The quilt as another request would find it. */
     protected function reloaded(Quilt $quilt): Quilt
     {

@@ -51,7 +51,7 @@ final readonly class PassBands
 
     private function number(Wind $wind, Wind $now): Shape
     {
-        return Shape::text($this->top->left + $this->canvas->px(12), ($wind->from + $wind->to) / 2 + $this->canvas->px(7), (string) $wind->number.($wind->fromTail ? ' from the tail' : ''), $this->canvas->px(20), $wind === $now ? 'halo strong' : 'halo text-soft-svg');
+        return Shape::text($this->top->left + $this->canvas->px(12), ($wind->from + $wind->to) / 2 + $this->canvas->px(7), (string) $wind->number.($wind->fromTail ? ' from the tail' : ''), $this->canvas->px(20), $wind === $now ? 'halo strong' : 'halo text-soft-svg')->marked('number', (string) $wind->number);
     }
 
     /** @return list<Shape> where each row begins and ends */

@@ -25,6 +25,9 @@ use Symfony\Component\Uid\Ulid;
 #[Route('/quilts/{id}', name: 'app_load_')]
 final class LoadSheetController extends AbstractController
 {
+    /** Of the drawings on paper, in millimetres. */
+    private const WIDTHS = ['bed' => 106, 'passes' => 90, 'side' => 76];
+    private const RAIL_WIDTH = 184;
     /** A label of 100 by 62 mm, in points. */
     private const LABEL = [283.5, 175.7];
 
@@ -44,10 +47,10 @@ final class LoadSheetController extends AbstractController
     public function pdf(Ulid $id, #[CurrentUser] Person $person, Pdf $pdf): Response
     {
         $workspace = $this->workspace($id, $person);
-        $ink = new PrintInk($this->units->writer());
-        $images = array_map(static fn (BedDrawing|Picture $drawing): string => 'data:image/svg+xml;base64,'.base64_encode($drawing instanceof Picture
-            ? $ink->svg($drawing->canvas, $drawing->shapes)
-            : $ink->svg($drawing->canvas, [...$drawing->shapes()->frame(), ...$drawing->shapes()->layers($workspace->review, true), ...$drawing->shapes()->above($workspace->review, false)])), $this->drawings($workspace));
+        $images = [];
+        foreach ($this->drawings($workspace) as $name => $drawing) {
+            $images[$name] = $this->image($drawing, $workspace, self::WIDTHS[$name] ?? self::RAIL_WIDTH);
+        }
 
         return $this->asFile($pdf->of($this->renderView('load/pdf.html.twig', ['workspace' => $workspace, 'load' => $workspace->load, 'images' => $images])), 'load-sheet.pdf');
     }
@@ -65,6 +68,14 @@ final class LoadSheetController extends AbstractController
         $workspace = $this->workspaces->open($quilt, new View('load'));
 
         return null === $workspace->load ? throw $this->createNotFoundException('There is nothing to load yet.') : $workspace;
+    }
+
+    /** As data, since nothing is fetched for a PDF. */
+    private function image(BedDrawing|Picture $drawing, Workspace $workspace, int $millimetresWide): string
+    {
+        $shapes = $drawing instanceof Picture ? $drawing->shapes : [...$drawing->shapes()->frame(), ...$drawing->shapes()->layers($workspace->review, true), ...$drawing->shapes()->above($workspace->review, false)];
+
+        return 'data:image/svg+xml;base64,'.base64_encode((new PrintInk($this->units->writer()))->svg($drawing->canvas, $shapes, $millimetresWide));
     }
 
     /** @return array<string, BedDrawing|Picture> */

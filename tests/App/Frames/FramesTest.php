@@ -92,8 +92,7 @@ final class FramesTest extends StudioTestCase
     {
         $frame = $this->frame();
         $quilt = $this->quilt(self::rows(), frame: $frame);
-        $this->browser->request('GET', "/quilts/{$quilt->id()}/passes");
-        $this->browser->submitForm('It is on the frame');
+        $this->begin($quilt);
         $this->browser->request('GET', "/frames/{$frame->id()}");
         $this->browser->submitForm('Save the frame', ['frame[throat]' => '18']);
         self::assertResponseStatusCodeSame(422);
@@ -102,7 +101,7 @@ final class FramesTest extends StudioTestCase
         $this->browser->submitForm('Save the frame', ['frame[throat]' => '18', 'frame[changeLoaded]' => '1']);
         self::assertResponseRedirects('/frames', 303);
 
-        $this->browser->request('GET', "/quilts/{$quilt->id()}/passes");
+        $this->browser->request('GET', "/quilts/{$quilt->id()}/off");
         $this->browser->submitForm('It is off the frame');
         $this->browser->request('GET', "/frames/{$frame->id()}");
         self::assertSelectorNotExists('#frame_changeLoaded');
@@ -112,8 +111,7 @@ final class FramesTest extends StudioTestCase
     {
         $frame = $this->frame();
         $quilt = $this->quilt(self::rows(), frame: $frame);
-        $this->browser->request('GET', "/quilts/{$quilt->id()}/passes");
-        $this->browser->submitForm('It is on the frame');
+        $this->begin($quilt);
         $this->browser->request('GET', "/frames/{$frame->id()}");
         $this->browser->submitForm('Save the frame', ['frame[name]' => 'Northernmost frame']);
 

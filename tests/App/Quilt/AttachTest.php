@@ -101,12 +101,12 @@ final class AttachTest extends StudioTestCase
 
     public function testALoadedQuiltWearsTheLeadersOnceAndTheNextHangsAside(): void
     {
-        $quilt = $this->quilt([...self::entries(), 'load/direction' => 'as-is']);
+        $quilt = $this->quilt(self::rows());
         $frame = $quilt->frame();
         self::assertNotNull($frame);
-        $token = $this->browser->request('GET', "/quilts/{$quilt->id()}/passes")->filter('#sheet input[name=_token]')->attr('value');
-        $this->browser->request('POST', "/quilts/{$quilt->id()}/passes/on-the-frame", ['_token' => $token]);
-        $this->browser->request('POST', "/quilts/{$quilt->id()}/passes/on-the-frame", ['_token' => $token]);
+        $start = $this->browser->request('GET', "/quilts/{$quilt->id()}/load")->filter('#start')->form();
+        $this->browser->submit($start);
+        $this->browser->submit($start);
         $loads = $this->service(StudioLeaderRepository::class)->ofFrame($this->service(EntityManagerInterface::class)->getReference(StudioFrame::class, $frame->id()) ?? $frame)->at(End::Lead)?->pastLoads();
         self::assertEquals([new PastLoad(Length::zero(), Length::inches(78))], $loads);
 

@@ -8,6 +8,7 @@ use App\Demo\DemoCommand;
 use Schwung\Core\Advance\Finish;
 use Schwung\Core\Advance\Quilting;
 use Schwung\Core\Advance\RowDesign;
+use Schwung\Core\Advance\Working;
 use Schwung\Core\Exchange\JobReader;
 use Schwung\Core\Exchange\JsonText;
 use Schwung\Core\Exchange\PlanWriter;
@@ -19,10 +20,13 @@ use Schwung\Core\Material\BattingKind;
 use Schwung\Core\Material\SeamKind;
 use Schwung\Core\Material\Top;
 use Schwung\Core\Material\TopSeam;
+use Schwung\Core\Loading\Setup;
+use Schwung\Core\Loading\StepRule;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\UnitSystem;
 use Schwung\Core\Plan\Job;
 use Schwung\Core\Plan\Planner;
+use Schwung\Core\Plan\WindingRule;
 use Schwung\Core\Practice\Load;
 use Schwung\Core\Practice\Practice;
 
@@ -84,6 +88,14 @@ function square(float $size, float $throat, array $seams, Quilting $quilting, fl
     );
 }
 
+function stepsTimed(string $root): string
+{
+    $plan = (new Planner(new Practice()))->plan((new JobReader())->read((new JsonText())->decode((string) file_get_contents("$root/tests/Core/Exchange/documents/fits.job.json"))));
+    $winding = (new WindingRule())->of($plan, Working::Plain) ?? throw new LogicException('The example rolls through.');
+
+    return sprintf('%.1f ms', timed(200, static fn () => (new StepRule())->steps(Setup::usual($plan, $winding))));
+}
+
 function measureCore(): void
 {
     $root = dirname(__DIR__);
@@ -96,6 +108,7 @@ function measureCore(): void
         row("plans a second, one process, job \"$case\"", number_format(1000 / $milliseconds));
     }
     $planner = new Planner(new Practice());
+    row('steps of a load', stepsTimed($root));
     foreach (['plan of 120 × 120 in with 60 block seams each way, one process' => blocks(120, 60, 20), 'worst case, blocks: the same on a throat of 7.35 in' => blocks(120, 60, 7.35), 'worst case, rows: 300 × 300 in, a row of 1 3/8 in a pass' => rows(300, 1.375, 8.7)] as $what => $job) {
         $passes = $planner->plan($job)->chosenPlan()->course?->passes->count();
         row($what, sprintf('%.1f ms, %d passes', timed(60, static fn () => $planner->plan($job)), $passes));
@@ -147,11 +160,11 @@ function measurePages(string $server, string $quilts): void
     fetch("$server/sign-in", $cookies, ['_csrf_token' => $token[1] ?? '', 'email' => DemoCommand::EMAIL, 'password' => DemoCommand::PASSWORD]);
     preg_match_all('~/quilts/[^/"]+/(?:backing|measure)~', fetch("$server/", $cookies)[0], $found);
     $quilt = (string) preg_replace('~/[a-z]+$~', '', $found[0][3] ?? '');
-    preg_match('~/quilts/[^/"]+/~', fetch("$server/?q=harbour", $cookies)[0], $found);
-    $lamps = rtrim($found[0] ?? '', '/');
+    $lamps = quiltCalled('harbour', $server, $cookies);
+    $winds = quiltCalled('nine winds', $server, $cookies);
     $pages = [
         'floor' => '/floor', 'bench' => '/', 'bench, search' => '/?q=lamps', 'bench, page 2' => '/?page=2', 'measure' => "$quilt/measure",
-        'backing' => "$quilt/backing", 'direction' => "$quilt/direction", 'passes, a design laid' => "$lamps/passes?pass=4", 'backing, trying strips' => "$quilt/backing?try=extend", 'print sheet' => "$quilt/sheet", 'frames' => '/frames',
+        'backing' => "$quilt/backing", 'direction' => "$quilt/direction", 'passes, a design laid' => "$lamps/passes?pass=4", 'backing, trying strips' => "$quilt/backing?try=extend", 'print sheet' => "$quilt/sheet", 'load' => "$lamps/load", 'at the frame, a step' => "$winds/frame", 'at the frame, what is new' => "$winds/frame/entries?after=999999", 'drift' => "$winds/frame/drift", 'stitch, the log' => "$winds/stitch", 'frames' => '/frames',
     ];
     echo "| page, $quilts quilts | server time | times the floor | bytes | times the floor |\n|---|---|---|---|---|\n";
     $floor = null;
@@ -164,6 +177,33 @@ function measurePages(string $server, string $quilts): void
         $floor ??= [median($times), strlen($body)];
         row($name, sprintf('%.1f ms', median($times)), sprintf('%.1f', median($times) / $floor[0]), number_format(strlen($body)), sprintf('%.0f', strlen($body) / $floor[1]));
     }
+    echo "\n";
+    measureSaving($server, $winds, $cookies);
+}
+
+/** @param array<string, string> $cookies */
+function quiltCalled(string $title, string $server, array &$cookies): string
+{
+    preg_match('~/quilts/[^/"]+/~', fetch("$server/?q=".rawurlencode($title), $cookies)[0], $found);
+
+    return rtrim($found[0] ?? '', '/');
+}
+
+/** @param array<string, string> $cookies */
+function measureSaving(string $server, string $quilt, array &$cookies): void
+{
+    preg_match('/data-token="([^"]+)"/', fetch("$server$quilt/frame", $cookies)[0], $token);
+    $times = [];
+    for ($i = 0; $i < 1000; ++$i) {
+        $entry = ['key' => sprintf('bench-entry-%06d', $i), 'kind' => 'register', 'step' => null, 'at' => $i, 'data' => ['left' => 0, 'right' => 1, 'wound' => $i]];
+        [$body, $times[]] = fetch("$server$quilt/frame/entries", $cookies, ['_token' => $token[1] ?? '', 'entries' => json_encode([$entry], JSON_THROW_ON_ERROR), 'after' => '999999999']);
+        if (!str_contains($body, '"entries"')) {
+            throw new RuntimeException('An entry was not saved: '.substr($body, 0, 200));
+        }
+    }
+    echo "| saving an entry, 1,000 times | figure |\n|---|---|\n";
+    row('median', sprintf('%.1f ms', median($times)));
+    row('worst', sprintf('%.1f ms', max($times)));
     echo "\n";
 }
 

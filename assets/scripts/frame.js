@@ -198,8 +198,16 @@ async function fetchDrift() {
   }
 }
 
+/** A pedal that bounces, or a thumb that trembles, is one press. */
+const BOUNCE = 60;
+let pressed = 0;
+
 function next() {
   const { place, done } = now();
+  if (Date.now() - pressed < BOUNCE) {
+    return;
+  }
+  pressed = Date.now();
   if (viewed() === steps.length) {
     return;
   }
@@ -400,7 +408,10 @@ root.addEventListener("click", (event) => {
   const learns = found("[data-learns]");
   if (does) {
     event.preventDefault();
-    actions[does.dataset.does ?? ""]?.();
+    // The second click of two is no second step.
+    if (event.detail < 2 || does.dataset.does !== "next") {
+      actions[does.dataset.does ?? ""]?.();
+    }
   } else if (opens) {
     openDialog(opens.dataset.opens ?? "");
   } else if (found("[data-closes]")) {
@@ -417,7 +428,15 @@ root.addEventListener("click", (event) => {
   } else if (found("[data-tap-bed]")) {
     tapBed(event);
   }
+  // Touched, a button does not keep the keys and the pedal for itself.
+  if (event.detail > 0 && !root.querySelector("dialog[open]") && found("button")) {
+    root.focus();
+  }
 });
+
+for (const box of root.querySelectorAll("dialog")) {
+  box.addEventListener("close", () => root.focus());
+}
 
 const problem = /** @type {HTMLFormElement} */ (one("[data-problem]"));
 problem.addEventListener("submit", (event) => {

@@ -7,8 +7,10 @@ namespace App\Demo;
 use App\Account\PersonRepository;
 use App\Account\SignUp;
 use App\Account\StudioOpening;
+use App\AtTheFrame\OffSheet;
 use App\Frames\StudioFrame;
 use App\Quilt\NewQuilt;
+use App\Quilt\Quilt;
 use App\Quilt\QuiltEntry;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
@@ -34,6 +36,7 @@ final class DemoCommand extends Command
         private readonly QuiltEntry $entry,
         private readonly ShelfCopies $copies,
         private readonly ClockInterface $clock,
+        private readonly DemoRuns $runs,
     ) {
         parent::__construct();
     }
@@ -41,7 +44,7 @@ final class DemoCommand extends Command
     protected function configure(): void
     {
         $this->addOption('email', null, InputOption::VALUE_REQUIRED, 'Who signs in', self::EMAIL)
-            ->addOption('quilts', null, InputOption::VALUE_REQUIRED, 'How many quilts, the shelf repeated as often as it takes', '18');
+            ->addOption('quilts', null, InputOption::VALUE_REQUIRED, 'How many quilts, the shelf repeated as often as it takes', '19');
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -75,15 +78,28 @@ final class DemoCommand extends Command
         (new DemoLeaders($this->entities))->fill($frames[0], $frames[2], $this->clock->now());
         $this->entities->flush();
         $today = $this->clock->now()->setTimezone($studio->timeZone());
-        $quilts = $demo->quilts($today);
+        [$quilts, $entered] = [$demo->quilts($today), []];
         foreach (\array_slice($quilts, 0, $wanted) as $i => $quilt) {
             $input = new NewQuilt();
             [$input->title, $input->client] = [$quilt->title, $quilt->client];
-            $input->due = $today->setTime(0, 0)->modify('+'.$quilt->dueInDays.' days');
+            $input->due = $today->setTime(0, 0)->modify($quilt->dueInDays.' days');
             $input->frame = $frames[$quilt->frame];
             $input->key = \sprintf('demo-quilt-%012d', $i);
-            $this->entry->enter($studio, $input, $quilt->sheet());
+            $entered[$quilt->title] = $this->entry->enter($studio, $input, $quilt->sheet());
         }
+        $this->putOnFrames($entered, $today);
         $this->copies->fill($studio, $wanted - \count($quilts));
+    }
+
+    /** @param array<string, Quilt> $quilts by title */
+    private function putOnFrames(array $quilts, \DateTimeImmutable $today): void
+    {
+        if (isset($quilts['Nine winds'])) {
+            $this->runs->half($quilts['Nine winds'], $today->modify('-1 day')->setTime(9, 10), 6);
+        }
+        if (isset($quilts['Paper boats'])) {
+            $this->runs->whole($quilts['Paper boats'], $today->modify('-8 days')->setTime(9, 0), OffSheet::fromArray(['curl' => 'to-back', 'thread' => 'grey cotton, 40', 'bobbins' => 2, 'design' => 'Waves', 'leftovers' => 'two strips of backing', 'nextTime' => 'One click less on the backing.']));
+        }
+        $this->entities->flush();
     }
 }

@@ -99,6 +99,7 @@ final readonly class DemoStudio
                 'top/seams_across' => $bordered('5', $blocks('15 1/2', '26', '36 1/2'), '47'), 'top/seams_along' => $bordered('5', $blocks('17 7/8', '30 3/4', '43 5/8', '56 1/2', '69 3/8', '82 1/4'), '95'),
                 'quilting/style' => 'blocks',
             ]),
+            new DemoQuilt('Paper boats', 'Odile Marrant', -6, 0, ['54', '54', '54', '70', '70', '70'], ['64', '80', '64', '80', '102 3/8'], ['58', '74'], ['load/direction' => 'as-is', 'desk/design' => 'waves', ...$rows('7 in')]),
             new DemoQuilt('Unopened parcel', 'Ewart Lindqvane', 60, 1, []),
         ];
     }

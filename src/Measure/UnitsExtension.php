@@ -34,11 +34,13 @@ final readonly class UnitsExtension
         };
     }
 
-    /** Readings along a leader: inches in sixteenths. */
+    /** Readings along a leader or of the register: inches in sixteenths. */
     #[AsTwigFilter('in_sixteenths')]
-    public function inSixteenths(Length $length): string
+    public function inSixteenths(Length|Figure $value): string
     {
-        return (new LengthWriter($this->units->system(), 16))->write($length);
+        $writer = new LengthWriter($this->units->system(), 16);
+
+        return $value instanceof Figure ? $value->writtenBy($writer) : $writer->write($value);
     }
 
     /** A long way in yards or metres, to the tenth: what a thread or a machine runs. */

@@ -1,0 +1,365 @@
+import { expect, test } from "@playwright/test";
+import { begin, bringIn, expectAwake, expectSent, goTo, job, step } from "./loads.mjs";
+import { expectAccessible, signIn, watchErrors } from "./studio.mjs";
+
+test.beforeEach(async ({ page }) => signIn(page));
+
+/** A quilt of 90 in with side margins of 4 in. */
+const long = {
+  top: {
+    widths: { top: "60 in", middle: "60 in", bottom: "60 in" },
+    lengths: { left: "90 in", middle: "90 in", right: "90 in" },
+    edge: "straight",
+    directional: false,
+  },
+  backing: {
+    sides: { top: "72 in", right: "102 in", bottom: "72 in", left: "102 in" },
+    diagonal: "124 7/8 in",
+  },
+  batting: { width: "66 in", length: "96 in", kind: "cotton" },
+  load: { margins: "four" },
+};
+
+/** The log as the server has it. */
+const onServer = (page, quilt) =>
+  page.request
+    .get(`${quilt}/frame/entries?after=0`)
+    .then((answer) => answer.json())
+    .then(({ entries }) => entries);
+
+/** How often the server has a step as done. */
+const timesDone = async (page, quilt, key) =>
+  (await onServer(page, quilt)).filter((entry) => entry.kind === "done" && entry.step === key)
+    .length;
+
+test("the server is gone for a while: work goes on, and nothing is lost or doubled", async ({
+  page,
+  context,
+}) => {
+  const quilt = await bringIn(page, job("Gone for a while"));
+  await begin(page, quilt);
+  await context.setOffline(true);
+  await goTo(page, "centres");
+  await page.getByRole("button", { name: "Upper tension usual" }).click();
+  await expect(
+    page.locator(".frame-notice", { hasText: "No answer from the server." }),
+  ).toBeVisible();
+  await expect(page.getByText("5 kept on this device.")).toBeVisible();
+  await context.setOffline(false);
+  await expect(page.locator(".frame-notice", { hasText: "No answer from the server." })).toBeHidden(
+    { timeout: 15_000 },
+  );
+  await expectSent(page);
+  const entries = await onServer(page, quilt);
+  expect(entries.map((entry) => entry.step ?? entry.data.is)).toEqual([
+    "room",
+    "machine",
+    "thread",
+    "batting-out",
+    "loosened",
+  ]);
+});
+
+test("a tab that is closed while the server is gone loses nothing", async ({ page, context }) => {
+  const quilt = await bringIn(page, job("Tab closed"));
+  await begin(page, quilt);
+  await context.setOffline(true);
+  await goTo(page, "thread");
+  await page.close();
+  await context.setOffline(false);
+  const again = await context.newPage();
+  await again.goto(`${quilt}/frame`);
+  await expect(step(again)).toHaveAttribute("data-step", "thread");
+  await expectSent(again);
+  expect((await onServer(again, quilt)).map((entry) => entry.step)).toEqual(["room", "machine"]);
+});
+
+test("the page opens again while the server does not answer", async ({ page, context }) => {
+  const quilt = await bringIn(page, job("Opened again"));
+  await begin(page, quilt);
+  await page.evaluate(() => navigator.serviceWorker.ready);
+  await page.reload();
+  await expectAwake(page);
+  await goTo(page, "machine");
+  await expectSent(page);
+  await context.setOffline(true);
+  await page.reload();
+  await expect(step(page)).toHaveAttribute("data-step", "machine");
+  await expectAwake(page);
+  await goTo(page, "thread");
+  await context.setOffline(false);
+  await expectSent(page);
+  expect(await timesDone(page, quilt, "machine")).toBe(1);
+});
+
+test("a tablet that slept shows what happened meanwhile as soon as it wakes", async ({
+  page,
+  context,
+}) => {
+  const quilt = await bringIn(page, job("Asleep"));
+  await begin(page, quilt);
+  // Asleep, its timers stand still.
+  await page.clock.install();
+  const other = await context.newPage();
+  await other.goto(`${quilt}/frame`);
+  await expectAwake(other);
+  await goTo(other, "thread");
+  await expectSent(other);
+  await page.evaluate(() => document.dispatchEvent(new Event("visibilitychange")));
+  await expect(step(page)).toHaveAttribute("data-step", "thread");
+});
+
+test("two devices see the same within two seconds, and a step done on both is done once", async ({
+  page,
+  browser,
+  baseURL,
+}) => {
+  const quilt = await bringIn(page, job("Two devices"));
+  await begin(page, quilt);
+  const second = await browser.newContext({ baseURL });
+  const other = await second.newPage();
+  await signIn(other);
+  await other.goto(`${quilt}/frame`);
+  await expectAwake(other);
+  await page.keyboard.press("Space");
+  await expect(step(other)).toHaveAttribute("data-step", "machine", { timeout: 2000 });
+  await other.getByRole("button", { name: "Side clamps off" }).click();
+  await expect(page.getByRole("button", { name: "Side clamps on" })).toBeVisible({
+    timeout: 2000,
+  });
+  // Both finish the same step while neither knows of the other.
+  await page.context().setOffline(true);
+  await second.setOffline(true);
+  await page.keyboard.press("Space");
+  await other.keyboard.press("Space");
+  await expect(step(page)).toHaveAttribute("data-step", "thread");
+  await expect(step(other)).toHaveAttribute("data-step", "thread");
+  await page.context().setOffline(false);
+  await second.setOffline(false);
+  await expectSent(page);
+  await expectSent(other);
+  await expect(step(page)).toHaveAttribute("data-step", "thread");
+  await expect(step(other)).toHaveAttribute("data-step", "thread");
+  await page.goto(`${quilt}/stitch`);
+  await expect(page.getByText("Pass 1 of")).toBeVisible();
+  await second.close();
+});
+
+test("a double click does a step once", async ({ page }) => {
+  const quilt = await bringIn(page, job("Double click"));
+  await begin(page, quilt);
+  await page.getByRole("button", { name: /Done, next/ }).dblclick();
+  await expect(step(page)).toHaveAttribute("data-step", "machine");
+  await expectSent(page);
+  expect((await onServer(page, quilt)).map((entry) => entry.step)).toEqual(["room"]);
+});
+
+test("readings are taken in two taps, and drift is forecast on the bed", async ({ page }) => {
+  const errors = watchErrors(page);
+  const quilt = await bringIn(page, job("Drifting", long));
+  await begin(page, quilt);
+  for (const pass of [2, 3, 4, 5]) {
+    await goTo(page, `pass-${pass}-settle`);
+    await page.getByRole("button", { name: "Read register" }).click();
+    const more = page.getByRole("button", { name: "At the right mark: more" });
+    for (let i = 1; i < pass; i += 1) {
+      await more.click();
+    }
+    await page.getByRole("button", { name: "Save the reading" }).click();
+    await expect(page.getByRole("button", { name: "Read register" })).not.toHaveClass(/wanted/);
+    await expectSent(page);
+  }
+  await expect(page.locator('[data-drawing="drift"]')).toBeVisible();
+  await expect(page.locator("svg .drift-dot")).toHaveCount(4);
+  await expect(page.locator("svg .drift-forecast")).toBeVisible();
+  await expect(page.locator('[data-shows="drift"]')).toHaveText(/^drift \S+/);
+  await expect(page.locator("[data-state]").first()).toBeVisible();
+  await expectAccessible(page);
+  expect(errors).toEqual([]);
+});
+
+test("drift is forecast as in the worked example", async ({ page }) => {
+  const quilt = await bringIn(page, job("Worked example", long));
+  await begin(page, quilt);
+  await page.evaluate(async () => {
+    const { entries, token } = document.getElementById("frame").dataset;
+    const read = [
+      [0, 0, 0],
+      [12, 1 / 8, 1 / 8],
+      [24, 1 / 8, 1 / 4],
+      [36, 5 / 16, 3 / 8],
+      [48, 3 / 8, 7 / 16],
+    ].map(([wound, left, right], i) => ({
+      key: `worked-example-${i}`,
+      kind: "register",
+      step: null,
+      at: Date.now() - 1000 + i,
+      data: { wound: wound * 25.4, left: left * 25.4, right: right * 25.4 },
+    }));
+    const body = new URLSearchParams({ _token: token, entries: JSON.stringify(read) });
+    await fetch(entries, { method: "POST", body });
+  });
+  const drift = page.locator('[data-does="drift"]');
+  await expect(drift).toHaveText("drift ¾ in");
+  await drift.click();
+  const shown = page.locator('[data-drawing="drift"]');
+  // 0.7797 in at 90 in, ± 0.0447 in; 4 in less that leaves 3.2203 in; 8.5938 mm for each metre.
+  await expect(shown).toContainText("At the tail ¾ in ± 1/16 in, margin left 3 3/16 in, 8.59 mm");
+  await expect(shown.locator("[data-state]")).toHaveAttribute("data-state", "ok");
+  await expect(shown.locator("svg")).toContainText("at the tail ¾ in right");
+});
+
+test("the release test and the feel of both layers bring their advice", async ({ page }) => {
+  const quilt = await bringIn(page, job("Felt"));
+  await begin(page, quilt);
+  await goTo(page, "inspect");
+  await page.keyboard.press("r");
+  await page.getByLabel("Backing, centre").selectOption("rings");
+  await page.getByRole("button", { name: "Save the reading" }).click();
+  await expectSent(page);
+  await page.locator('[data-does="drift"]').click();
+  await expect(page.getByText("It rings: let off until it gives")).toBeVisible();
+});
+
+test("a problem is written down at its place, with a photo", async ({ page }) => {
+  const errors = watchErrors(page);
+  const quilt = await bringIn(page, job("A pleat"));
+  await begin(page, quilt);
+  await page.keyboard.press("p");
+  await expectAccessible(page);
+  await page.locator("[data-tap-bed] svg").click({ position: { x: 200, y: 150 } });
+  await page.getByLabel("What is seen").selectOption("a pleat in the top");
+  await expect(page.getByLabel("top", { exact: true })).toBeChecked();
+  await page.getByLabel("had to pick stitches out").check();
+  await page.getByLabel("What was done").fill("Walked it in from the front");
+  await page.getByLabel("A photo").setInputFiles({
+    name: "pleat.png",
+    mimeType: "image/png",
+    buffer: Buffer.from(
+      "iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mP8z8BQDwAEhQGAhKmMIQAAAABJRU5ErkJggg==",
+      "base64",
+    ),
+  });
+  await page.getByRole("button", { name: "Write it down" }).click();
+  await expect(page.locator("#problem-dialog")).toBeHidden();
+  await expectSent(page);
+  await page.goto(`${quilt}/stitch`);
+  await expect(page.getByText("a pleat in the top, in the top; had to pick")).toBeVisible();
+  await expect(page.locator("svg .problem-pin")).toHaveCount(1);
+  await expect(page.getByAltText("Photo of the problem")).toBeVisible();
+  expect(errors).toEqual([]);
+});
+
+test("a photo that is none is told so, and the rest is kept", async ({ page }) => {
+  const quilt = await bringIn(page, job("No photo"));
+  await begin(page, quilt);
+  await page.keyboard.press("p");
+  await page.getByLabel("What is seen").selectOption("one side hangs");
+  await page.getByLabel("What was done").fill("Shifted the attachment");
+  await page.getByLabel("A photo").setInputFiles({
+    name: "letter.txt",
+    mimeType: "text/plain",
+    buffer: Buffer.from("Dear client"),
+  });
+  await page.getByRole("button", { name: "Write it down" }).click();
+  await expect(page.getByText('"letter.txt" is no picture.')).toBeVisible();
+  await expect(page.getByLabel("What was done")).toHaveValue("Shifted the attachment");
+  await page.getByRole("button", { name: "Write it down" }).click();
+  await expect(page.locator("#problem-dialog")).toBeHidden();
+});
+
+test("it is parked overnight and taken up again on any device", async ({ page }) => {
+  const quilt = await bringIn(page, job("Overnight"));
+  await begin(page, quilt);
+  await page.getByRole("button", { name: "Park" }).click();
+  await expect(page.getByText("Side clamps off: left on, they draw scallops")).toBeVisible();
+  await page.getByRole("button", { name: "It is parked" }).click();
+  await expect(page.getByText("Parked. Before the next stitch:")).toBeVisible();
+  await page.reload();
+  await page.getByRole("button", { name: "Take it up again" }).click();
+  await expect(page.locator("dialog[open]")).toHaveCount(0);
+  await expect(step(page)).toHaveAttribute("data-step", "room");
+});
+
+test("a pedal's key is learnt and remembered", async ({ page }) => {
+  const quilt = await bringIn(page, job("By foot"));
+  await begin(page, quilt);
+  await page.getByRole("button", { name: "Keys" }).click();
+  await page.locator('[data-learns="next"]').click();
+  await page.keyboard.press("b");
+  await page.getByRole("button", { name: "Close" }).click();
+  await page.reload();
+  await expectAwake(page);
+  await page.keyboard.press("b");
+  await expect(step(page)).toHaveAttribute("data-step", "machine");
+  await page.keyboard.press("ArrowLeft");
+  await expect(step(page)).toHaveAttribute("data-step", "room");
+  await expect(page.locator("[data-done]").first()).toBeVisible();
+});
+
+test("tape and encoder speak to the page at the frame and to a field in focus", async ({
+  page,
+  context,
+}) => {
+  const quilt = await bringIn(page, job("Devices"));
+  await begin(page, quilt);
+  await goTo(page, "pass-2-advance");
+  const devices = await context.newPage();
+  await devices.goto("/devices");
+  await devices.getByLabel("Turns").fill("0.75");
+  await devices.getByRole("button", { name: "Turn", exact: true }).click();
+  await expect(step(page).locator("[data-turned]")).toContainText("0.75 turns wound of");
+  await page.bringToFront();
+  await page.keyboard.press("r");
+  await devices.getByLabel("Length").fill("0.25");
+  await devices.getByRole("button", { name: "Send" }).click();
+  await expect(page.locator("dialog[open] output").first()).toHaveText("+¼ in");
+  await page.goto(`${quilt}/measure`);
+  await page.getByLabel("Width at the top").focus();
+  await devices.getByLabel("Length").fill("61.5");
+  await devices.getByRole("button", { name: "Send" }).click();
+  await expect(page.locator("#sheet h2")).toContainText("61 ½ in");
+});
+
+test("a state that the step does not bear is told before it", async ({ page }) => {
+  const quilt = await bringIn(page, job("Wrong state"));
+  await begin(page, quilt);
+  await goTo(page, "pass-1-stitch");
+  await page.getByRole("button", { name: "Channel lock off" }).click();
+  await page.locator("#state-dialog").getByRole("button", { name: "across" }).click();
+  await expect(page.getByText("First: channel lock off.")).toBeVisible();
+  await expect(page.locator('[data-part="channel lock"]')).toHaveClass(/unusual/);
+});
+
+for (const [width, height] of [
+  [1280, 800],
+  [820, 1180],
+  [390, 844],
+]) {
+  test(`at the frame all is accessible at ${width} × ${height}`, async ({ page }) => {
+    await page.setViewportSize({ width, height });
+    const quilt = await bringIn(page, job(`Accessible at ${width}`));
+    for (const path of ["load", "load-sheet", "stitch", "off"]) {
+      await page.goto(`${quilt}/${path}`);
+      await expectAccessible(page);
+    }
+    await begin(page, quilt);
+    for (const key of ["attach-lead", "reference", "pass-1-stitch"]) {
+      await goTo(page, key);
+      await expectAccessible(page);
+      expect(
+        await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth),
+      ).toBeLessThanOrEqual(0);
+    }
+    const target = await page.getByRole("button", { name: /Done, next/ }).boundingBox();
+    expect(target.height).toBeGreaterThanOrEqual(60);
+    for (const path of ["stitch", "off"]) {
+      await page.goto(`${quilt}/${path}`);
+      await expectAccessible(page);
+    }
+    await page.goto("/devices");
+    await expectAccessible(page);
+    await page.goto("/history");
+    await expectAccessible(page);
+  });
+}

@@ -1,0 +1,123 @@
+import { expect, test } from "@playwright/test";
+import { begin, bringIn, expectSent, goTo, job, step } from "./loads.mjs";
+import { signIn, watchErrors } from "./studio.mjs";
+
+test.beforeEach(async ({ page }) => signIn(page));
+
+const stock = (length, count) => ({ stock: [{ length: `${length} in`, count }] });
+const loads = [
+  {
+    name: "pins, part float",
+    job: { load: { float: "part" } },
+    tells: {
+      "attach-lead": /^Pin the backing.* with \d+ pins/,
+      "attach-top": /^Pin the top by its bottom edge/,
+      "pin-tail": /^Free the tail edge from the top roller/,
+    },
+  },
+  {
+    name: "channel clips, full float",
+    job: {
+      load: {
+        lead: { method: "channel-clips", ...stock(36, 4) },
+        tail: { method: "channel-clips", ...stock(36, 4) },
+      },
+    },
+    tells: {
+      "attach-lead": /^Clip the backing.*channel clips/,
+      "hold-end": /^Hold the hanging end/,
+      "pin-tail": /^Take bar and magnets off the tail edge/,
+    },
+  },
+  {
+    name: "dowel clamps",
+    job: { load: { lead: { method: "dowel-clamps" }, tail: { method: "dowel-clamps" } } },
+    tells: { "attach-lead": /over the dowel in its casing, with \d+ dowel clamps/ },
+  },
+  {
+    name: "zips with minky",
+    job: {
+      backing: { kind: "minky", stretch: "across" },
+      load: {
+        lead: { method: "zip", ...stock(100, 2) },
+        tail: { method: "zip", ...stock(100, 2) },
+      },
+    },
+    tells: {
+      zips: /pin the backing to its zips/,
+      "attach-lead": /^Zip the backing/,
+      "all-over": /^Baste the batting to the backing all over/,
+      "side-clamps": /hardly pulling: the cloth stretches/,
+    },
+  },
+  {
+    name: "magnets",
+    job: { load: { lead: { method: "magnets" } } },
+    frame: "Attic frame",
+    tells: { "attach-lead": /over its casing, with \d+ magnets/ },
+  },
+  {
+    name: "a clamp frame in sections",
+    job: {
+      top: {
+        widths: { top: "84 in", middle: "84 in", bottom: "84 in" },
+        lengths: { left: "40 in", middle: "40 in", right: "40 in" },
+        edge: "straight",
+        directional: false,
+      },
+      backing: {
+        sides: { top: "98 in", right: "54 in", bottom: "98 in", left: "54 in" },
+        diagonal: "111 7/8 in",
+      },
+      batting: { width: "90 in", length: "46 in", kind: "cotton" },
+      load: { lead: { method: "spring-clamps" }, tail: { method: "spring-clamps" } },
+    },
+    frame: "Window frame",
+    tells: {
+      spread: /^Spread the backing on the table/,
+      "roll-loose": /^Roll the loose quilt/,
+      "pass-1-move-section-2": /^To the left/,
+    },
+  },
+];
+
+for (const load of loads) {
+  test(`a whole load, from plan to off: ${load.name}`, async ({ page }) => {
+    const errors = watchErrors(page);
+    const quilt = await bringIn(page, job(`Load: ${load.name}`, load.job), load.frame);
+    await begin(page, quilt);
+    for (const [key, text] of Object.entries(load.tells)) {
+      await goTo(page, key);
+      await expect(step(page).locator("h1")).toHaveText(text);
+      await expect(page.locator("[data-drawing]:not([hidden]) svg")).toBeVisible();
+    }
+    await goTo(page, "");
+    await expect(step(page).locator("h1")).toContainText("is off the frame");
+    await expect(page.locator('[data-shows="left"]')).toHaveText("0 passes, 0 rows left");
+    await expect(page.locator(".frame-state .unusual")).toHaveCount(0);
+    await expectSent(page);
+    await page.getByRole("link", { name: "Write down how it went" }).click();
+    await page.getByLabel("What to do differently next time").fill("Nothing");
+    await page.getByRole("button", { name: "It is off the frame" }).click();
+    await expect(page.getByText("in the history of Test bench")).toBeVisible();
+    await page.goto("/history?client=Test+bench");
+    await expect(page.getByRole("link", { name: `Load: ${load.name}` })).toBeVisible();
+    expect(errors).toEqual([]);
+  });
+}
+
+test("the load sheet is a PDF of two sides with its drawings", async ({ page }) => {
+  const quilt = await bringIn(page, job("On paper"));
+  await page.goto(`${quilt}/load`);
+  const download = page.waitForEvent("download");
+  await page.getByRole("link", { name: "PDF" }).click();
+  const chunks = [];
+  for await (const chunk of await (await download).createReadStream()) {
+    chunks.push(chunk);
+  }
+  const pdf = Buffer.concat(chunks).toString("latin1");
+  expect(pdf.slice(0, 5)).toBe("%PDF-");
+  expect(pdf.match(/\/Type \/Page\b(?!s)/g)).toHaveLength(2);
+  await page.goto(`${quilt}/load-sheet`);
+  await expect(page.locator("main svg[role=img]")).toHaveCount(4);
+});

@@ -69,7 +69,7 @@ function show() {
   showDrawing();
   showState(state);
   showUnmet(state, place);
-  const pass = Number(section().dataset.pass) || 1;
+  const pass = passAt(viewed());
   say("pass", `Pass ${pass} of ${root.dataset.passes}`);
   say(
     "left",
@@ -115,12 +115,19 @@ function showReading() {
   button.classList.toggle("wanted", reads !== "none" && reads !== undefined && !isTaken);
 }
 
+/** The pass at a step: its own, or that of the last step before it that has one. @param {number} at */
+function passAt(at) {
+  const passes = steps.slice(0, at + 1).map((step) => step.pass);
+  return passes.findLast((pass) => pass > 0) ?? 1;
+}
+
 function showDrawing() {
+  one(".frame-side").classList.toggle("frame-drifting", isDriftShown);
   const wanted = isDriftShown ? "drift" : (section().dataset.picture ?? "");
   for (const drawing of /** @type {NodeListOf<HTMLElement>} */ (
     root.querySelectorAll("[data-drawing]")
   )) {
-    drawing.hidden = drawing.dataset.drawing !== wanted && wanted !== "";
+    drawing.hidden = drawing.dataset.drawing !== wanted;
   }
 }
 

@@ -45,6 +45,21 @@ final readonly class StepList
         return $state;
     }
 
+    /** @return list<non-empty-list<Step>> in the order of the work, parted where another part of it begins */
+    public function runs(): array
+    {
+        [$runs, $run] = [[], []];
+        foreach ($this->steps as $step) {
+            if ([] !== $run && $run[0]->group !== $step->group) {
+                $runs[] = $run;
+                $run = [];
+            }
+            $run[] = $step;
+        }
+
+        return [] === $run ? $runs : [...$runs, $run];
+    }
+
     /** @return array<string, list<Step>> by the words of Group, in the order in which each first comes */
     public function byGroup(): array
     {

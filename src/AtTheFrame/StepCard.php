@@ -58,10 +58,14 @@ final readonly class StepCard
         return mb_strlen($text) > 95;
     }
 
-    /** Whether a figure runs over the width of the page in its largest letters. */
-    public function isWide(string $figure): bool
+    /**
+     * The number that a figure begins with, and the rest of it; the number is empty where it begins with a word.
+     *
+     * @return array{string, string}
+     */
+    public function figureParts(string $figure): array
     {
-        return mb_strlen($figure) > 17;
+        return 1 === preg_match('/^(\d[\d ½¼¾⅛⅜⅝⅞.]*|[½¼¾⅛⅜⅝⅞]) (.+)$/u', $figure, $found) ? [trim($found[1]), $found[2]] : ['', $figure];
     }
 
     /** @return array<string, string> what the frame must be like, by part */

@@ -95,7 +95,7 @@ final class DemoCommand extends Command
     private function putOnFrames(array $quilts, \DateTimeImmutable $today): void
     {
         if (isset($quilts['Nine winds'])) {
-            $this->runs->half($quilts['Nine winds'], $today->modify('-1 day')->setTime(9, 10), 6);
+            $this->runs->half($quilts['Nine winds'], $today->modify('-1 day')->setTime(9, 10), 4);
         }
         if (isset($quilts['Paper boats'])) {
             $this->runs->whole($quilts['Paper boats'], $today->modify('-8 days')->setTime(9, 0), OffSheet::fromArray(['curl' => 'to-back', 'thread' => 'grey cotton, 40', 'bobbins' => 2, 'design' => 'Waves', 'leftovers' => 'two strips of backing', 'nextTime' => 'One click less on the backing.']));

@@ -32,7 +32,7 @@ final readonly class DemoRuns
         if (null === $run) {
             return;
         }
-        $quilt->load($from);
+        $quilt->load($run->started);
         $view = $this->views->open($run);
         [$entries, $at] = [[], $from];
         foreach ($view->steps->steps as $i => $step) {
@@ -43,7 +43,7 @@ final readonly class DemoRuns
             array_push($entries, ...$this->readings($step, $at, null === $step->pass ? 0.0 : $view->setup->wind($step->pass)->pass->wound->toMillimetres()));
             $entries[] = $this->entry("done-$i", EntryKind::Done, $step->key, $at);
         }
-        $entries[] = $this->entry('pleat', EntryKind::Problem, "pass-$passes-stitch", $at, ['x' => 520.0, 'y' => 600.0, 'layer' => 'top', 'seen' => 'top-pleat', 'severity' => 'mended', 'action' => 'Walked it in from the front and went on.']);
+        $entries[] = $this->entry('pleat', EntryKind::Problem, "pass-$passes-stitch", $at, ['x' => 430.0, 'y' => 520.0, 'layer' => 'top', 'seen' => 'top-pleat', 'severity' => 'mended', 'action' => 'Walked it in from the front and went on.']);
         $this->book->write($run, $entries);
     }
 
@@ -70,7 +70,7 @@ final readonly class DemoRuns
         if (null === $subject) {
             return null;
         }
-        $run = new Run($quilt, $from, $subject);
+        $run = new Run($quilt, $from->setTimezone(new \DateTimeZone('UTC')), $subject);
         $this->entities->persist($run);
         $this->entities->flush();
 
@@ -83,7 +83,7 @@ final readonly class DemoRuns
         $sixteenths = static fn (int $count): float => Length::inches($count / 16)->toMillimetres();
 
         return match (true) {
-            str_ends_with($step->key, '-settle') || str_ends_with($step->key, '-smooth') => [$this->entry('read-'.$step->key, EntryKind::Register, $step->key, $at, ['wound' => $wound, 'left' => $sixteenths(2 * ($step->pass ?? 2) - 3), 'right' => $sixteenths(2 * ($step->pass ?? 2) - 2)])],
+            str_ends_with($step->key, '-settle') || str_ends_with($step->key, '-smooth') => [$this->entry('read-'.$step->key, EntryKind::Register, $step->key, $at, ['wound' => $wound, 'left' => $sixteenths(2 * ($step->pass ?? 2) - 3), 'right' => $sixteenths(2 * ($step->pass ?? 2) - 3 + ($step->pass ?? 2) % 2)])],
             'clear-path' === $step->key => [$this->entry('feel-clear-path', EntryKind::Firmness, $step->key, $at, ['backing' => [3, 3, 3], 'top' => [3, 3, 2]])],
             default => [],
         };

@@ -71,6 +71,14 @@ const loads = [
       },
       batting: { width: "90 in", length: "46 in", kind: "cotton" },
       load: { lead: { method: "spring-clamps" }, tail: { method: "spring-clamps" } },
+      quilting: {
+        style: "rows",
+        row_height: "6 in",
+        gap: "1/2 in",
+        overhang: "1/2 in",
+        finish: "fit-scale",
+        directional: false,
+      },
     },
     frame: "Window frame",
     tells: {

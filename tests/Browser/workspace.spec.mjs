@@ -175,6 +175,9 @@ test("the dark variant has contrast too", async ({ page }) => {
     ["Harbour lamps", "attach"],
     ["Winter coat", "passes"],
     ["Long table", "passes"],
+    ["Harbour lamps", "load"],
+    ["Nine winds", "frame"],
+    ["Nine winds", "stitch"],
   ]) {
     await openQuilt(page, title, stage);
     await expectAccessible(page);

@@ -57,6 +57,7 @@ final class StepsTest extends TestCase
         $list = Loads::steps();
 
         self::assertSame(['ready', 'centres', 'backing', 'batting', 'top', 'clamps', 'pass', 'last-edge', 'off'], array_keys($list->byGroup()));
+        self::assertSame(['ready', 'centres', 'backing', 'batting', 'top', 'clamps', 'pass', 'last-edge', 'pass', 'off'], array_map(static fn (array $run): string => $run[0]->group->value, $list->runs()));
         self::assertSame(60, $list->count());
         self::assertContains('pass-5-advance: Side clamps off, then wind the take-up roller forward 34 clicks, 8 ⅞ in. It brings up the bed of pass 5; the roll is 3 ⅛ in thick then. Both register marks are still on their seams. Let off, smooth from the centre out, wind again. Hold the roll before unlocking; hands, hair and cords away from what turns.', Loads::told($list));
     }

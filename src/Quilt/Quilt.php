@@ -99,11 +99,6 @@ class Quilt
         $this->loaded ??= $now;
     }
 
-    public function takeOff(): void
-    {
-        $this->loaded = null;
-    }
-
     /** Off its frame and in its bag. */
     public function finish(\DateTimeImmutable $now): void
     {

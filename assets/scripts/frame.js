@@ -144,13 +144,19 @@ function showState(state) {
   }
 }
 
+/** What this studio calls a part. @param {string} name */
+const calledHere = (name) =>
+  (root.querySelector(`[data-part="${name}"] span`)?.textContent ?? name).toLowerCase();
+
 /** Says so where the frame does not stand as the step needs it. @param {Record<string, string>} state @param {number} place */
 function showUnmet(state, place) {
   const box = one('[data-shows="unmet"]');
   const needs = looking === null ? (steps[place]?.needs ?? {}) : {};
   const wrong = Object.entries(needs).filter(([name, is]) => name in state && state[name] !== is);
   const text =
-    wrong.length === 0 ? "" : `First: ${wrong.map(([name, is]) => `${name} ${is}`).join(", ")}.`;
+    wrong.length === 0
+      ? ""
+      : `First: ${wrong.map(([name, is]) => `${calledHere(name)} ${is}`).join(", ")}.`;
   box.hidden = text === "";
   if (box.textContent !== text) {
     box.textContent = text;
@@ -393,6 +399,11 @@ const actions = {
   drift: () => {
     isDriftShown = !isDriftShown;
     show();
+  },
+  full: () => {
+    (document.fullscreenElement ? document.exitFullscreen() : root.requestFullscreen()).catch(
+      () => {},
+    );
   },
   park: () => {
     dialog("park-dialog").close();

@@ -28,6 +28,8 @@ final readonly class DocumentCommand
             'schwung:plan' => new self((new PlanAnswer())->to(...)),
             'schwung:leader' => new self((new LeaderAnswer())->to(...)),
             'schwung:drift' => new self((new DriftAnswer())->to(...)),
+            'schwung:diagnose' => new self((new DiagnosisAnswer())->to(...)),
+            'schwung:evaluate' => new self((new EvaluationAnswer())->to(...)),
             default => null,
         };
     }

@@ -172,6 +172,17 @@ final readonly class Node
         return \is_int($this->value) && $this->value >= 1 && $this->value <= $most ? $this->value : $this->refuse("a whole number from 1 to $most");
     }
 
+    /** A number, whole or not, of zero or more. */
+    public function number(int $most): ?float
+    {
+        $expected = "a number from 0 to $most";
+        if (!$this->isRequired($expected)) {
+            return null;
+        }
+
+        return (\is_int($this->value) || \is_float($this->value)) && $this->value >= 0 && $this->value <= $most ? (float) $this->value : $this->refuse($expected);
+    }
+
     public function moment(): ?\DateTimeImmutable
     {
         $expected = 'a time with its offset, like "2027-03-01T09:00:00+01:00"';

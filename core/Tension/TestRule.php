@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Schwung\Core\Tension;
+
+/**
+ * Finds the one test that best separates the first two causes: the own test of the likelier, unless both have the same,
+ * or a symptom that the one nearly always shows and the other never does is still to be looked for.
+ */
+final readonly class TestRule
+{
+    /** What a test's answer weighs: as much as a symptom that nearly always shows, or cannot be. */
+    private const ANSWER = 3.0;
+
+    public function __construct(private DiagnosisRule $rule)
+    {
+    }
+
+    /** @param non-empty-list<Likely> $ranked */
+    public function best(TensionCase $case, array $ranked): SeparatingTest
+    {
+        $first = $ranked[0];
+        $second = $ranked[1] ?? $first;
+        $symptom = $this->telling($case, $first, $second);
+        if (null !== $symptom) {
+            return new SeparatingTest('Look: '.$symptom->words().'?', null, $symptom, $this->rule->rank($case->with($symptom, true))[0]->cause(), $this->rule->rank($case->with($symptom, false))[0]->cause());
+        }
+
+        return new SeparatingTest($first->entry->test, $first->cause(), null, $first->cause(), $this->without($ranked));
+    }
+
+    /** A symptom that separates better than either test, where both have the same test. */
+    private function telling(TensionCase $case, Likely $first, Likely $second): ?Symptom
+    {
+        if ($first->entry->test !== $second->entry->test) {
+            return null;
+        }
+        $best = null;
+        foreach (Symptom::cases() as $symptom) {
+            $apart = abs($first->entry->strength($symptom) - $second->entry->strength($symptom));
+            if ($case->isOpen($symptom) && $apart > 1 && $apart > ($best[0] ?? 0)) {
+                $best = [$apart, $symptom];
+            }
+        }
+
+        return $best[1] ?? null;
+    }
+
+    /**
+     * Which leads once the first is proved wrong.
+     *
+     * @param non-empty-list<Likely> $ranked
+     */
+    private function without(array $ranked): Cause
+    {
+        $scores = array_map(static fn (int $i, Likely $likely): float => $likely->score - (0 === $i ? 2 * self::ANSWER : 0), array_keys($ranked), $ranked);
+
+        return $ranked[(int) array_search(max($scores), $scores, true)]->cause();
+    }
+}

@@ -120,6 +120,7 @@ const rooms = [
   "/designs",
   "/settings/practice",
   "/people",
+  "/history",
   "/quilts/new",
   "/quilts/import",
 ];
@@ -128,6 +129,7 @@ const stages = {
   backing: ["Salt stairs", "Moth and candle", "Great meadow"],
   direction: ["Otter creek", "Unopened parcel"],
   attach: ["Harbour lamps", "Full sails", "Cloud ledger"],
+  load: ["Harbour lamps", "Great meadow"],
   passes: ["Harbour lamps", "Winter coat", "Long table"],
 };
 

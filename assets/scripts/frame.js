@@ -94,6 +94,7 @@ function show() {
     mark.classList.toggle("strong", Number(mark.getAttribute("data-number")) === pass);
   }
   showReading();
+  showWhy();
   showNotice();
   if (isParked && !dialog("return-dialog").open) {
     dialog("return-dialog").showModal();
@@ -101,6 +102,16 @@ function show() {
     dialog("return-dialog").close();
   }
   fetchDrift();
+}
+
+/** The last problem can be asked about once the server has it. */
+function showWhy() {
+  const last = log.entries.filter((entry) => entry.kind === "problem").at(-1);
+  const link = /** @type {HTMLAnchorElement} */ (root.querySelector('[data-shows="why"]'));
+  link.hidden = last === undefined || last.person === undefined;
+  if (last) {
+    link.href = (link.dataset.href ?? "").replace("0000000000", last.key);
+  }
 }
 
 /** The reading that the step asks for stands on its button until it is taken. */

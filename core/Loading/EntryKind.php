@@ -18,6 +18,12 @@ enum EntryKind: string
     /** A part of the frame's state is not as the steps have it. */
     case State = 'state';
     case Problem = 'problem';
+    /** Of a problem: a symptom was looked for. */
+    case Looked = 'looked';
+    /** Of a problem: a cause's own test was made. */
+    case Tested = 'tested';
+    /** Of a problem: what was done against a cause, and whether it helped. */
+    case Fixed = 'fixed';
     case Note = 'note';
     case Park = 'park';
     case Resume = 'resume';
@@ -37,6 +43,9 @@ enum EntryKind: string
             self::Straightness => 'straightness',
             self::State => 'state of the frame',
             self::Problem => 'problem',
+            self::Looked => 'looked for',
+            self::Tested => 'tested',
+            self::Fixed => 'remedy',
             self::Note => 'note',
             self::Park => 'parked',
             self::Resume => 'taken up again',

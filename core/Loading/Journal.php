@@ -194,6 +194,12 @@ final readonly class Journal
         return array_sum($this->minutes());
     }
 
+    /** @return list<JournalEntry> what was looked for, tested and done of a problem, in order */
+    public function about(string $problem): array
+    {
+        return array_values(array_filter($this->ofKinds(EntryKind::Looked, EntryKind::Tested, EntryKind::Fixed), static fn (JournalEntry $entry): bool => $problem === $entry->text('of')));
+    }
+
     /** @return list<JournalEntry> */
     public function problems(): array
     {

@@ -13,7 +13,8 @@ final readonly class JournalEntry
      * @param array<string, mixed> $data by kind: register {left, right, wound in mm}, firmness {backing, top: three steps
      *                                   each}, release {jumped in mm}, straightness {left, centre, right in mm}, state
      *                                   {part, is}, problem {x, y in mm, layer, seen, severity, action}, note {text},
-     *                                   correction {of: key}
+     *                                   looked {of: key, symptom, seen}, tested {of: key, cause, proved}, fixed {of: key,
+     *                                   cause, action, worked}, correction {of: key}
      */
     public function __construct(public string $key, public EntryKind $kind, public ?string $step, public \DateTimeImmutable $at, public array $data = [], public string $person = '')
     {
@@ -33,6 +34,11 @@ final readonly class JournalEntry
         $value = $this->data[$name] ?? '';
 
         return \is_string($value) ? $value : '';
+    }
+
+    public function isSet(string $name): bool
+    {
+        return true === ($this->data[$name] ?? false);
     }
 
     /** @return list<int> a row of steps of firmness */

@@ -8,12 +8,15 @@ namespace Schwung\Core\Tension;
  * Ranks causes by what is seen (everyday knowledge of the trade): each observed symptom adds its strength, each strong one
  * that was looked for and is absent takes half of its away, circumstances add and take. The chance of a cause is the
  * exponential of its score over the sum of all. A symptom that a cause does not explain costs it nothing: two faults can be
- * there at once.
+ * there at once. Circumstances speak for a cause only where it explains something that is seen.
  */
 final readonly class DiagnosisRule
 {
     /** How much one confirmed case of the studio's own weighs; the tenth weighs far less than the first. */
     private const CONFIRMED = 0.3;
+
+    /** What a cause's own test weighs: twice a symptom that nearly always shows, for it was made for this cause. */
+    public const TESTED = 6.0;
 
     /** @param array<string, int> $confirmed how often the studio has confirmed each cause, by its word */
     public function __construct(private Knowledge $knowledge, private array $confirmed = [])
@@ -53,11 +56,18 @@ final readonly class DiagnosisRule
         foreach ($case->absent as $symptom) {
             $score -= $entry->strength($symptom) > 1 ? $entry->strength($symptom) / 2 : 0;
         }
+        $score += self::TESTED * (\in_array($entry->cause, $case->proved, true) <=> \in_array($entry->cause, $case->refuted, true));
         foreach ($entry->hints as $hint) {
-            $score += $hint->holdsIn($case->circumstances) ? $hint->weight : 0;
+            $score += $hint->holdsIn($case->circumstances) && ($hint->weight < 0 || $this->speaksTo($entry, $case)) ? $hint->weight : 0;
         }
 
         return $score;
+    }
+
+    /** What only could be, and explains nothing that is seen, is not made likelier by it. */
+    private function speaksTo(CauseEntry $entry, TensionCase $case): bool
+    {
+        return [] === $case->seen || [] !== array_filter($case->seen, static fn (Symptom $symptom): bool => $entry->strength($symptom) > 0);
     }
 
     /** @return list<string> */
@@ -68,6 +78,7 @@ final readonly class DiagnosisRule
         $confirmed = $this->confirmed[$entry->cause->value] ?? 0;
 
         return [
+            ...(\in_array($entry->cause, $case->proved, true) ? ['its test says so'] : []),
             ...array_map(static fn (Symptom $symptom): string => $symptom->words().match ($entry->strength($symptom)) {
                 3 => ': nearly always so',
                 2 => ': often so',
@@ -84,6 +95,7 @@ final readonly class DiagnosisRule
         $missing = array_filter($case->absent, static fn (Symptom $symptom): bool => $entry->strength($symptom) > 1);
 
         return [
+            ...(\in_array($entry->cause, $case->refuted, true) ? ['its test says no'] : []),
             ...array_values(array_map(static fn (Symptom $symptom): string => 'not seen: '.$symptom->words(), $missing)),
             ...$this->hints($entry, $case, static fn (Hint $hint): bool => $hint->weight < 0),
         ];

@@ -9,11 +9,13 @@ final readonly class TensionCase
 {
     /**
      * @param list<Symptom> $seen
-     * @param list<Symptom> $absent looked for, and not there
+     * @param list<Symptom> $absent  looked for, and not there
+     * @param list<Cause>   $proved  by their own test
+     * @param list<Cause>   $refuted the same
      *
      * @throws \InvalidArgumentException if a symptom is in both lists
      */
-    public function __construct(public array $seen, public array $absent = [], public Circumstances $circumstances = new Circumstances())
+    public function __construct(public array $seen, public array $absent = [], public Circumstances $circumstances = new Circumstances(), public array $proved = [], public array $refuted = [])
     {
         foreach ($seen as $symptom) {
             if (\in_array($symptom, $absent, true)) {
@@ -27,8 +29,14 @@ final readonly class TensionCase
         return !\in_array($symptom, [...$this->seen, ...$this->absent], true);
     }
 
+    /** With the answer of a cause's own test. */
+    public function tested(Cause $cause, bool $isProved): self
+    {
+        return new self($this->seen, $this->absent, $this->circumstances, $isProved ? [...$this->proved, $cause] : $this->proved, $isProved ? $this->refuted : [...$this->refuted, $cause]);
+    }
+
     public function with(Symptom $symptom, bool $isSeen): self
     {
-        return $isSeen ? new self([...$this->seen, $symptom], $this->absent, $this->circumstances) : new self($this->seen, [...$this->absent, $symptom], $this->circumstances);
+        return $isSeen ? new self([...$this->seen, $symptom], $this->absent, $this->circumstances, $this->proved, $this->refuted) : new self($this->seen, [...$this->absent, $symptom], $this->circumstances, $this->proved, $this->refuted);
     }
 }

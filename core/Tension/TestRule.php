@@ -10,9 +10,6 @@ namespace Schwung\Core\Tension;
  */
 final readonly class TestRule
 {
-    /** What a test's answer weighs: as much as a symptom that nearly always shows, or cannot be. */
-    private const ANSWER = 3.0;
-
     public function __construct(private DiagnosisRule $rule)
     {
     }
@@ -27,7 +24,7 @@ final readonly class TestRule
             return new SeparatingTest('Look: '.$symptom->words().'?', null, $symptom, $this->rule->rank($case->with($symptom, true))[0]->cause(), $this->rule->rank($case->with($symptom, false))[0]->cause());
         }
 
-        return new SeparatingTest($first->entry->test, $first->cause(), null, $first->cause(), $this->without($ranked));
+        return new SeparatingTest($first->entry->test, $first->cause(), null, $this->rule->rank($case->tested($first->cause(), true))[0]->cause(), $this->rule->rank($case->tested($first->cause(), false))[0]->cause());
     }
 
     /** A symptom that separates better than either test, where both have the same test. */
@@ -45,17 +42,5 @@ final readonly class TestRule
         }
 
         return $best[1] ?? null;
-    }
-
-    /**
-     * Which leads once the first is proved wrong.
-     *
-     * @param non-empty-list<Likely> $ranked
-     */
-    private function without(array $ranked): Cause
-    {
-        $scores = array_map(static fn (int $i, Likely $likely): float => $likely->score - (0 === $i ? 2 * self::ANSWER : 0), array_keys($ranked), $ranked);
-
-        return $ranked[(int) array_search(max($scores), $scores, true)]->cause();
     }
 }

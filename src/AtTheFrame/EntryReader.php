@@ -7,6 +7,7 @@ namespace App\AtTheFrame;
 use Schwung\Core\Loading\EntryKind;
 use Schwung\Core\Loading\JournalEntry;
 use Schwung\Core\Loading\StatePart;
+use Schwung\Core\Tension\Cause;
 use Schwung\Core\Tension\Firmness;
 use Schwung\Core\Tension\Layer;
 use Schwung\Core\Tension\Severity;
@@ -86,6 +87,9 @@ final readonly class EntryReader
             EntryKind::Firmness => ['backing' => $this->feel($data['backing'] ?? null), 'top' => $this->feel($data['top'] ?? null)],
             EntryKind::State => $this->state($data),
             EntryKind::Problem => $this->problem($data),
+            EntryKind::Looked => ['of' => $this->text($data['of'] ?? ''), 'symptom' => $this->word(Symptom::class, $data['symptom'] ?? null), 'seen' => true === ($data['seen'] ?? null)],
+            EntryKind::Tested => ['of' => $this->text($data['of'] ?? ''), 'cause' => $this->word(Cause::class, $data['cause'] ?? null), 'proved' => true === ($data['proved'] ?? null)],
+            EntryKind::Fixed => ['of' => $this->text($data['of'] ?? ''), 'cause' => $this->word(Cause::class, $data['cause'] ?? null), 'action' => $this->text($data['action'] ?? ''), 'worked' => true === ($data['worked'] ?? null)],
             EntryKind::Note => ['text' => $this->text($data['text'] ?? '')],
             EntryKind::Correction => ['of' => $this->text($data['of'] ?? '')],
         };
@@ -151,6 +155,14 @@ final readonly class EntryReader
             'layer' => $layer->value, 'seen' => $seen->value, 'severity' => $severity->value, 'action' => $this->text($data['action'] ?? ''),
             ...(\is_string($photo) && '' !== $photo ? ['photo' => $photo] : []),
         ];
+    }
+
+    /** @param class-string<\BackedEnum> $enum */
+    private function word(string $enum, mixed $word): string
+    {
+        $case = \is_string($word) ? $enum::tryFrom($word) : null;
+
+        return null === $case ? throw new UnreadableEntry('Such a word is not known.') : (string) $case->value;
     }
 
     private function text(mixed $text): string

@@ -8,7 +8,9 @@ use Schwung\Core\Loading\EntryKind;
 use Schwung\Core\Loading\JournalEntry;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\LengthWriter;
+use Schwung\Core\Tension\Cause;
 use Schwung\Core\Tension\Firmness;
+use Schwung\Core\Tension\Knowledge;
 use Schwung\Core\Tension\Severity;
 use Schwung\Core\Tension\Symptom;
 
@@ -36,7 +38,8 @@ final readonly class LogLines
         ), $entries);
     }
 
-    private function text(JournalEntry $entry, RunView $view): string
+    /** What one entry says. */
+    public function text(JournalEntry $entry, RunView $view): string
     {
         return match ($entry->kind) {
             EntryKind::Done, EntryKind::Undone => $this->step($entry, $view),
@@ -46,12 +49,22 @@ final readonly class LogLines
             EntryKind::Firmness => "backing {$this->feel($entry, 'backing')}; top {$this->feel($entry, 'top')}",
             EntryKind::State => "{$entry->text('part')} is {$entry->text('is')}",
             EntryKind::Problem => $this->problem($entry),
+            EntryKind::Looked => (Symptom::tryFrom($entry->text('symptom'))?->words() ?? '').($entry->isSet('seen') ? ': yes' : ': no'),
+            EntryKind::Tested => $this->cause($entry).($entry->isSet('proved') ? ': the test says so' : ': the test says no'),
+            EntryKind::Fixed => $this->cause($entry).'; '.$entry->text('action').($entry->isSet('worked') ? ' It helped.' : ' It did not help.'),
             EntryKind::Note => $entry->text('text'),
             EntryKind::Park => 'parked, slackened',
             EntryKind::Resume => 'taken up, looked at, clamped',
             EntryKind::Replan => 'the rest goes by the quilt\'s sheet as it is now',
             EntryKind::Correction => 'an entry above was wrong',
         };
+    }
+
+    private function cause(JournalEntry $entry): string
+    {
+        $cause = Cause::tryFrom($entry->text('cause'));
+
+        return null === $cause ? $entry->text('cause') : Knowledge::ofTheTrade()->of($cause)->words;
     }
 
     private function step(JournalEntry $entry, RunView $view): string

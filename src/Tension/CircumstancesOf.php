@@ -1,0 +1,169 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tension;
+
+use App\AtTheFrame\LogEntry;
+use App\AtTheFrame\LogEntryRepository;
+use App\AtTheFrame\RunView;
+use App\Leaders\StudioLeader;
+use App\Leaders\StudioLeaderRepository;
+use Schwung\Core\Attachment\End;
+use Schwung\Core\Direction\Direction;
+use Schwung\Core\Leader\PastLoad;
+use Schwung\Core\Loading\EntryKind;
+use Schwung\Core\Loading\JournalEntry;
+use Schwung\Core\Loading\Setup;
+use Schwung\Core\Material\BackingSeam;
+use Schwung\Core\Material\SeamDirection;
+use Schwung\Core\Material\Stretch;
+use Schwung\Core\Measure\Length;
+use Schwung\Core\Practice\Alignment;
+use Schwung\Core\Practice\FloatKind;
+use Schwung\Core\Practice\Purpose;
+use Schwung\Core\Tension\Circumstances;
+use Schwung\Core\Tension\SeamLie;
+use Schwung\Core\Tension\Stage;
+use Schwung\Core\Tension\Symptom;
+use Schwung\Core\Tension\Zone;
+
+/** Fills in what plan, log and leaders already know of a problem, so that nobody is asked for it again. */
+final readonly class CircumstancesOf
+{
+    /** What squaring up costs a backing that still counts as square. */
+    private const SQUARE_INCHES = 0.5;
+    /** Fewer loads than this say nothing of a habit. */
+    private const HABIT_LOADS = 3;
+
+    public function __construct(private StudioLeaderRepository $leaders, private LogEntryRepository $log)
+    {
+    }
+
+    public function problem(RunView $view, JournalEntry $problem): Circumstances
+    {
+        $setup = $view->setup;
+        $job = $setup->plan->job;
+        $frame = $view->run->quilt->frame();
+        $leader = null === $frame ? null : $this->leaders->ofFrame($frame)->at(End::Lead);
+        $isDone = fn (string $step): ?bool => $this->isDone($view, $step);
+        $earlier = $this->earlier($view, $setup);
+
+        return new Circumstances(
+            $job->backing->kind,
+            $this->stretch($setup),
+            $this->seam($setup),
+            $setup->float(),
+            $setup->system(End::Lead),
+            $setup->lead?->spacing?->length(),
+            $this->isAlwaysCentred($leader),
+            $leader?->loadsSinceInspection(),
+            $isDone('even'),
+            true === $isDone('align-seam') ? Alignment::Seam : (true === $isDone('align-edge') ? Alignment::Edge : null),
+            null === $job->batting?->opened ? null : max(0.0, ($view->run->started->getTimestamp() - $job->batting->opened->getTimestamp()) / 3600),
+            null,
+            $this->stage($view, $problem),
+            max(0.0, 100 * max($setup->plan->top->edges['top']->share(), $setup->plan->top->edges['bottom']->share(), $setup->plan->top->edges['left']->share(), $setup->plan->top->edges['right']->share())),
+            $this->isSquared($setup),
+            $setup->kind(),
+            null === $job->frame->ratchetTeeth ? null : false,
+            $view->journal->firmness(),
+            \count(array_filter($earlier, static fn (array $one): bool => Symptom::SideDip->value === $one[0] && Zone::at($problem->number('x'), $setup->across()->toMillimetres()) === $one[1] && Zone::Centre !== $one[1])),
+            \count(array_filter($earlier, static fn (array $one): bool => Symptom::CentreDip->value === $one[0])),
+            $isDone('centres'),
+            null,
+            $isDone('baste-sides'),
+            null,
+            true === $isDone('all-over') ? true : null,
+            $setup->is(Purpose::Prebasted),
+            FloatKind::None === $setup->float(),
+            [$setup->across(), $setup->along()],
+            $job->batting?->kind,
+            $this->isDepthSmall($setup),
+        );
+    }
+
+    /** Null while the step is still to come, or is none of this load. */
+    private function isDone(RunView $view, string $step): ?bool
+    {
+        $place = $view->steps->placeOf($step);
+        if (null === $place) {
+            return null;
+        }
+
+        return isset($view->journal->done()[$step]) ? true : ($place < $view->journal->place() ? false : null);
+    }
+
+    /** As it lies once it is loaded. */
+    private function stretch(Setup $setup): Stretch
+    {
+        $measured = $setup->plan->job->backing->stretch;
+
+        return Direction::AsIs === $setup->plan->chosen() ? $measured : match ($measured) {
+            Stretch::None => Stretch::None,
+            Stretch::Across => Stretch::Along,
+            Stretch::Along => Stretch::Across,
+        };
+    }
+
+    private function seam(Setup $setup): SeamLie
+    {
+        $rollerToRoller = Direction::AsIs === $setup->plan->chosen() ? SeamDirection::Along : SeamDirection::Across;
+        $seams = $setup->plan->job->backing->seams;
+
+        return match (true) {
+            [] === $seams => SeamLie::None,
+            [] !== array_filter($seams, static fn (BackingSeam $seam): bool => $seam->direction === $rollerToRoller) => SeamLie::RollerToRoller,
+            default => SeamLie::AlongRails,
+        };
+    }
+
+    private function isAlwaysCentred(?StudioLeader $leader): ?bool
+    {
+        $loads = $leader?->pastLoads() ?? [];
+
+        return \count($loads) < self::HABIT_LOADS ? null : [] === array_filter($loads, static fn (PastLoad $load): bool => 0 !== $load->position->nanometres);
+    }
+
+    private function isSquared(Setup $setup): ?bool
+    {
+        $cloth = $setup->plan->cloth;
+        if (!$cloth->isSquareKnown) {
+            return null;
+        }
+        $lost = Length::longest($cloth->lostAcross($setup->plan->squaredUp), $cloth->lostAlong($setup->plan->squaredUp));
+
+        return !$lost->isLongerThan(Length::inches(self::SQUARE_INCHES));
+    }
+
+    private function stage(RunView $view, JournalEntry $problem): ?Stage
+    {
+        $place = null === $problem->step ? null : $view->steps->placeOf($problem->step);
+        $pass = null === $place ? null : $view->steps->steps[$place]->pass;
+
+        return match (true) {
+            null === $pass => null === $place ? null : Stage::First,
+            1 === $pass => Stage::First,
+            $pass === $view->setup->winding->count() => Stage::Last,
+            default => Stage::Middle,
+        };
+    }
+
+    /** Under 1.2 row heights, or under half of the first pass's. */
+    private function isDepthSmall(Setup $setup): bool
+    {
+        $depth = static fn (int $pass): float => $setup->wind($pass)->pass->depth()->length()->toMillimetres();
+        $last = $depth($setup->winding->count());
+
+        return $last < $depth(1) / 2 || null !== $setup->winding->rows && $last < 1.2 * $setup->winding->rows->height->toMillimetres();
+    }
+
+    /** @return list<array{string, Zone}> what was seen, and where, on other loads of this frame */
+    private function earlier(RunView $view, Setup $setup): array
+    {
+        $quilt = $view->run->quilt;
+        $rows = array_filter($this->log->findOfKind($quilt->studio, EntryKind::Problem), static fn (LogEntry $row): bool => !$row->run->id()->equals($view->run->id()) && $row->run->quilt->frame()?->id() == $quilt->frame()?->id());
+
+        return array_values(array_map(static fn (LogEntry $row): array => [$row->entry()->text('seen'), Zone::at($row->entry()->number('x'), $setup->across()->toMillimetres())], $rows));
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tension;
+
+use App\AtTheFrame\RunView;
+use Schwung\Core\Loading\JournalEntry;
+use Schwung\Core\Tension\Likely;
+use Schwung\Core\Tension\SeparatingTest;
+use Schwung\Core\Tension\Symptom;
+use Schwung\Core\Tension\TensionCase;
+use Symfony\Component\Uid\Ulid;
+
+/** What is known by now of why a problem is there. */
+final readonly class Inquiry
+{
+    /**
+     * @param non-empty-list<Likely> $first       the three likeliest
+     * @param list<Symptom>          $questions   what is most worth looking for next, three at most
+     * @param list<Symptom>          $unexplained by any of the first three
+     * @param list<JournalEntry>     $about       what was looked for, tested and done so far
+     */
+    public function __construct(
+        public RunView $view,
+        public JournalEntry $problem,
+        public TensionCase $case,
+        public array $first,
+        public SeparatingTest $test,
+        public array $questions,
+        public array $unexplained,
+        public array $about,
+    ) {
+    }
+
+    /** For a form, so that a second click answers nothing twice. */
+    public function once(): string
+    {
+        return (string) new Ulid();
+    }
+
+    public function seen(): ?Symptom
+    {
+        return Symptom::tryFrom($this->problem->text('seen'));
+    }
+}

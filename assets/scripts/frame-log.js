@@ -114,10 +114,11 @@ export class Log {
   #ask(sent) {
     const signal = AbortSignal.timeout(8000);
     if (sent.length === 0) {
-      return fetch(`${this.where.url}?after=${this.#last}`, { signal });
+      return fetch(`${this.where.url}?run=${this.where.run}&after=${this.#last}`, { signal });
     }
     const body = new URLSearchParams({
       _token: this.where.token,
+      run: this.where.run,
       entries: JSON.stringify(sent),
       now: String(Date.now()),
       after: String(this.#last),

@@ -1,12 +1,14 @@
 // At the frame: shows one step at a time, takes what happens, and stays in step with every other device.
 import { listen } from "./devices.js";
 import { fold } from "./frame-fold.js";
-import { stepOf, written } from "./frame-lengths.js";
+import { watchKeys } from "./frame-keys.js";
 import { Log } from "./frame-log.js";
+import { watchProblem } from "./frame-problem.js";
+import { Readings } from "./frame-readings.js";
 
 const root = /** @type {HTMLElement} */ (document.getElementById("frame"));
-const { units = "in", fraction: part = "8", drift: driftUrl = "" } = root.dataset;
-const fraction = Number(part);
+const { units = "in", fraction = "8", drift: driftUrl = "" } = root.dataset;
+const readings = new Readings(units, Number(fraction));
 const start = JSON.parse(root.dataset.start ?? "{}");
 const sections = /** @type {HTMLElement[]} */ ([...root.querySelectorAll("[data-step]")]);
 const steps = sections
@@ -264,49 +266,20 @@ function openDialog(id) {
   )) {
     open.close();
   }
-  for (const stepper of /** @type {NodeListOf<HTMLElement>} */ (
-    dialog(id).querySelectorAll("[data-stepper]")
-  )) {
-    setStepper(stepper, 0);
-  }
+  readings.clear(dialog(id));
   dialog(id).showModal();
-}
-
-/** @param {HTMLElement} stepper @param {number} value in steps */
-function setStepper(stepper, value) {
-  const steps =
-    stepper.dataset.from === undefined ? value : Math.max(Number(stepper.dataset.from), value);
-  stepper.dataset.value = String(steps);
-  const output = /** @type {HTMLElement} */ (stepper.querySelector("output"));
-  output.textContent = written(steps, units, fraction);
 }
 
 /** @param {HTMLElement} box */
 function saveReading(box) {
   const kind = box.dataset.reading ?? "";
-  /** @type {Record<string, any>} */
-  const data = {};
-  for (const stepper of /** @type {NodeListOf<HTMLElement>} */ (
-    box.querySelectorAll("[data-stepper]")
-  )) {
-    data[stepper.dataset.stepper ?? ""] =
-      Math.round(Number(stepper.dataset.value) * stepOf(units, fraction) * 1000) / 1000;
-  }
-  if (kind === "firmness") {
-    for (const layer of ["backing", "top"]) {
-      data[layer] = [
-        .../** @type {NodeListOf<HTMLSelectElement>} */ (
-          box.querySelectorAll(`[data-feel="${layer}"]`)
-        ),
-      ].map((select) => Number(select.value));
-    }
-  }
-  if (kind === "register") {
-    data.wound = Number(section().dataset.wound);
-    isDriftShown = true;
-  }
+  const { step = "", wound } = section().dataset;
+  isDriftShown = kind === "register";
   /** @type {HTMLDialogElement} */ (box).close();
-  log.add(kind, section().dataset.step ?? null, data);
+  log.add(kind, step, {
+    ...readings.read(box),
+    ...(kind === "register" ? { wound: Number(wound) } : {}),
+  });
 }
 
 /** A part with two words changes at a tap; of more, one is chosen. @param {HTMLElement} button */
@@ -338,67 +311,6 @@ function changeState(button) {
   );
   /** @type {HTMLElement} */ (box.querySelector("h2")).textContent = name;
   box.showModal();
-}
-
-/** Where the bed was tapped, in millimetres. @type {{x: number, y: number} | null} */
-let tapped = null;
-
-/** @param {MouseEvent} event */
-function tapBed(event) {
-  const svg = /** @type {SVGSVGElement} */ (root.querySelector("[data-tap-bed] svg"));
-  const matrix = svg.getScreenCTM();
-  if (!matrix) {
-    return;
-  }
-  const point = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix.inverse());
-  tapped = { x: Math.round(point.x), y: Math.round(point.y) };
-  svg.querySelector(".problem-pin")?.remove();
-  const pin = document.createElementNS("http://www.w3.org/2000/svg", "circle");
-  pin.setAttribute("class", "problem-pin");
-  pin.setAttribute("cx", String(tapped.x));
-  pin.setAttribute("cy", String(tapped.y));
-  pin.setAttribute("r", String(svg.viewBox.baseVal.width / 55));
-  svg.append(pin);
-}
-
-/** @param {File} file @returns {Promise<string>} a smaller picture as a data URL */
-async function smaller(file) {
-  const bitmap = await createImageBitmap(file);
-  const scale = Math.min(1, 1400 / Math.max(bitmap.width, bitmap.height));
-  const canvas = document.createElement("canvas");
-  canvas.width = Math.round(bitmap.width * scale);
-  canvas.height = Math.round(bitmap.height * scale);
-  canvas.getContext("2d")?.drawImage(bitmap, 0, 0, canvas.width, canvas.height);
-  return canvas.toDataURL("image/jpeg", 0.8);
-}
-
-/** @param {HTMLFormElement} form */
-async function saveProblem(form) {
-  const fields = new FormData(form);
-  const file = /** @type {File} */ (fields.get("photo"));
-  const fault = /** @type {HTMLElement} */ (form.querySelector("[data-fault]"));
-  let photo = "";
-  try {
-    photo = file.size > 0 ? await smaller(file) : "";
-    fault.hidden = true;
-  } catch {
-    fault.textContent = `"${file.name}" is no picture. A JPEG, PNG or WebP is accepted; without one the problem is written down too.`;
-    fault.hidden = false;
-    /** @type {HTMLInputElement} */ (form.querySelector("[name=photo]")).value = "";
-    return;
-  }
-  log.add("problem", section().dataset.step ?? null, {
-    ...(tapped ?? {}),
-    layer: fields.get("layer"),
-    seen: fields.get("seen"),
-    severity: fields.get("severity"),
-    action: fields.get("action"),
-    ...(photo === "" ? {} : { photo }),
-  });
-  form.reset();
-  tapped = null;
-  form.querySelector(".problem-pin")?.remove();
-  dialog("problem-dialog").close();
 }
 
 /** @type {Record<string, () => void>} */
@@ -434,7 +346,6 @@ root.addEventListener("click", (event) => {
   const opens = found("[data-opens]");
   const by = found("[data-by]");
   const stateOf = found("[data-part]");
-  const learns = found("[data-learns]");
   if (does) {
     event.preventDefault();
     // The second click of two is no second step.
@@ -447,15 +358,11 @@ root.addEventListener("click", (event) => {
     /** @type {HTMLDialogElement} */ (target.closest("dialog")).close();
   } else if (by) {
     const stepper = /** @type {HTMLElement} */ (by.closest("[data-stepper]"));
-    setStepper(stepper, Number(stepper.dataset.value) + Number(by.dataset.by));
+    readings.change(stepper, Number(by.dataset.by));
   } else if (found("[data-saves]")) {
     saveReading(/** @type {HTMLElement} */ (target.closest("[data-reading]")));
   } else if (stateOf) {
     changeState(stateOf);
-  } else if (learns) {
-    learn(learns);
-  } else if (found("[data-tap-bed]")) {
-    tapBed(event);
   }
   // Touched, a button does not keep the keys and the pedal for itself.
   if (event.detail > 0 && !root.querySelector("dialog[open]") && found("button")) {
@@ -466,68 +373,6 @@ root.addEventListener("click", (event) => {
 for (const box of root.querySelectorAll("dialog")) {
   box.addEventListener("close", () => root.focus());
 }
-
-const problem = /** @type {HTMLFormElement} */ (one("[data-problem]"));
-problem.addEventListener("submit", (event) => {
-  event.preventDefault();
-  saveProblem(problem);
-});
-problem.addEventListener("change", (event) => {
-  const field = /** @type {HTMLSelectElement} */ (event.target);
-  const layer = field.name === "seen" ? field.selectedOptions[0]?.dataset.layer : undefined;
-  if (layer) {
-    /** @type {HTMLInputElement} */ (problem.querySelector(`[value="${layer}"]`)).checked = true;
-  }
-});
-
-// Keys, and pedals, which send keys.
-const usual = { next: " ", back: "ArrowLeft", reading: "r", problem: "p" };
-const also = { ArrowRight: "next", PageDown: "next", PageUp: "back" };
-/** @type {Record<string, string>} */
-let keys = { ...usual, ...JSON.parse(localStorage.getItem("schwung-keys") ?? "{}") };
-let learning = "";
-
-/** @param {HTMLElement} button */
-function learn(button) {
-  learning = button.dataset.learns ?? "";
-  button.textContent = "Press it now";
-}
-
-function showKeys() {
-  for (const place of root.querySelectorAll("[data-key-of]")) {
-    const key = keys[place.getAttribute("data-key-of") ?? ""];
-    place.textContent = key === " " ? "space" : key;
-  }
-  for (const button of root.querySelectorAll("[data-learns]")) {
-    button.textContent = "Press a key";
-  }
-}
-
-document.addEventListener("keydown", (event) => {
-  if (learning !== "") {
-    event.preventDefault();
-    keys = { ...keys, [learning]: event.key };
-    localStorage.setItem("schwung-keys", JSON.stringify(keys));
-    learning = "";
-    showKeys();
-    return;
-  }
-  const target = /** @type {HTMLElement} */ (event.target);
-  const isElsewhere =
-    root.querySelector("dialog[open]") ||
-    (event.key === " " && target.closest("button, a, summary")) ||
-    target.closest("input, select, textarea");
-  if (isElsewhere || event.ctrlKey || event.metaKey || event.altKey || event.repeat) {
-    return;
-  }
-  const does =
-    Object.keys(keys).find((name) => keys[name].toLowerCase() === event.key.toLowerCase()) ??
-    /** @type {Record<string, string>} */ (also)[event.key];
-  if (does) {
-    event.preventDefault();
-    actions[does]?.();
-  }
-});
 
 // The tape speaks to the length in focus, the encoder to the step at hand.
 listen((message) => {
@@ -546,7 +391,7 @@ listen((message) => {
         root.querySelector("dialog[open] [data-stepper]")
     );
     if (stepper) {
-      setStepper(stepper, Math.round(message.length_mm / stepOf(units, fraction)));
+      readings.measure(stepper, message.length_mm);
     }
   }
 });
@@ -572,7 +417,11 @@ window.setInterval(showTimer, 1000);
 if ("serviceWorker" in navigator) {
   navigator.serviceWorker.register("/frame-worker.js").catch(() => {});
 }
-showKeys();
+watchKeys(root, actions);
+watchProblem(/** @type {HTMLFormElement} */ (root.querySelector("[data-problem]")), (data) => {
+  log.add("problem", section().dataset.step ?? null, data);
+  dialog("problem-dialog").close();
+});
 showTimer();
 show();
 stayAwake();

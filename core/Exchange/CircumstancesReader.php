@@ -26,7 +26,7 @@ final readonly class CircumstancesReader
         'backing_kind', 'stretch', 'seam', 'float', 'lead_method', 'pin_spacing', 'always_centred', 'loads_since_leader_check', 'evened', 'aligned_by',
         'batting_rest_hours', 'side_clamps', 'pass', 'fullness_percent', 'backing_squared', 'frame_kind', 'motorised', 'firmness',
         'side', 'same_side_before', 'centre_dips_before', 'centres_marked', 'side_alternates', 'sides_basted', 'basting_inset',
-        'batting_basted_all_over', 'prebasted', 'all_layers_attached', 'quilt_size', 'batting_kind', 'depth_is_small',
+        'batting_basted_all_over', 'prebasted', 'all_layers_attached', 'quilt_size', 'batting_kind', 'depth_is_small', 'end_held',
     ];
     private const MOST = 1000;
 
@@ -73,6 +73,7 @@ final readonly class CircumstancesReader
             isset($known['quilt_size']) ? $this->size($known['quilt_size']) : null,
             $this->word($known['batting_kind'] ?? null, BattingKind::class),
             $flag('depth_is_small'),
+            $flag('end_held'),
         );
     }
 

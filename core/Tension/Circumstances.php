@@ -56,6 +56,7 @@ final readonly class Circumstances
         public ?array $quiltSize = null,
         public ?BattingKind $battingKind = null,
         public ?bool $depthIsSmall = null,
+        public ?bool $endHeld = null,
     ) {
     }
 

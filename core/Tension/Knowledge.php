@@ -158,6 +158,7 @@ final class Knowledge
             new CauseEntry(Cause::FloatUnheld, 'nothing holds the hanging end of a floating top', ['bounce' => 1, 'drift' => 3, 'top-pleat' => 2, 'loose-tail' => 1], [
                 self::for(+1, 'the top floats', static fn (Circumstances $c): ?bool => null === $c->float ? null : FloatKind::Full === $c->float),
                 self::for(+1, 'it is heavy or long', static fn (Circumstances $c): ?bool => null === $c->isLong() ? null : true === $c->isLong() || true === $c->isHeavy()),
+                self::for(-2, 'the log has its hanging end held', static fn (Circumstances $c): ?bool => $c->endHeld),
                 self::for(Hint::IMPOSSIBLE, 'the top is held', static fn (Circumstances $c): ?bool => null === $c->float ? null : FloatKind::Full !== $c->float),
             ], 'Pull back lightly on the hanging end.', 'A bar or magnets on it.', 'Hold it from the start; clips at seams.'),
             new CauseEntry(Cause::SidesNotBasted, 'stitching reached an open side', ['foot-catch' => 3, 'edge-fullness' => 1, 'backing-pucker' => 1], [

@@ -67,15 +67,15 @@ final class FrameController extends AbstractController
     #[Route('/entries', name: 'entries', methods: ['GET'])]
     public function entries(Ulid $id, #[CurrentUser] Person $person, Request $request, LogEntryRepository $log): JsonResponse
     {
-        return $this->answer($this->run($id, $person), (int) $request->query->getString('after', '0'), $log);
+        return $this->answer($this->run($id, $person, $request->query->getString('run')), (int) $request->query->getString('after', '0'), $log);
     }
 
     #[Route('/entries', name: 'write', methods: ['POST'])]
     #[IsCsrfTokenValid('frame')]
     public function write(Ulid $id, #[CurrentUser] Person $person, Request $request, LogBook $book, LogEntryRepository $log, ClockInterface $clock): JsonResponse
     {
-        $run = $this->run($id, $person);
         $payload = $request->getPayload();
+        $run = $this->run($id, $person, $payload->getString('run'));
         $now = $clock->now();
         $deviceNow = (int) $payload->getString('now', (string) MomentMs::of($now));
         try {
@@ -149,9 +149,13 @@ final class FrameController extends AbstractController
         ]);
     }
 
-    private function run(Ulid $id, Person $person): Run
+    /** The run that a device speaks of: what it kept of one is never written into the next. Where it names none, the latest. */
+    private function run(Ulid $id, Person $person, string $named = ''): Run
     {
-        return $this->runs->findLatest($this->quilt($id, $person)) ?? throw $this->createNotFoundException();
+        $quilt = $this->quilt($id, $person);
+        $run = Ulid::isValid($named) ? $this->runs->findOneBy(['quilt' => $quilt, 'id' => Ulid::fromString($named)]) : $this->runs->findLatest($quilt);
+
+        return $run ?? throw $this->createNotFoundException();
     }
 
     private function quilt(Ulid $id, Person $person): Quilt

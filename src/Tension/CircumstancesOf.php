@@ -80,6 +80,7 @@ final readonly class CircumstancesOf
             [$setup->across(), $setup->along()],
             $job->batting?->kind,
             $this->isDepthSmall($setup),
+            $isDone('hold-end'),
         );
     }
 

@@ -6,6 +6,8 @@ namespace App\Tension;
 
 use App\AtTheFrame\RunView;
 use Schwung\Core\Loading\JournalEntry;
+use Schwung\Core\Tension\Cause;
+use Schwung\Core\Tension\Knowledge;
 use Schwung\Core\Tension\Likely;
 use Schwung\Core\Tension\SeparatingTest;
 use Schwung\Core\Tension\Symptom;
@@ -37,6 +39,12 @@ final readonly class Inquiry
     public function once(): string
     {
         return (string) new Ulid();
+    }
+
+    /** A cause as a quilter says it. */
+    public function words(Cause $cause): string
+    {
+        return Knowledge::ofTheTrade()->of($cause)->words;
     }
 
     public function seen(): ?Symptom

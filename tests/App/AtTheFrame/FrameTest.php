@@ -106,6 +106,22 @@ final class FrameTest extends StudioTestCase
         self::assertCount(1, $this->get($quilt, 0)['entries']);
     }
 
+    public function testWhatADeviceKeptOfOneLoadIsNotWrittenIntoTheNext(): void
+    {
+        $quilt = $this->begun();
+        $frame = $this->browser->request('GET', "/quilts/{$quilt->id()}/frame")->filter('#frame');
+        [$run, $token] = [$frame->attr('data-run'), $frame->attr('data-token')];
+        $this->browser->request('GET', "/quilts/{$quilt->id()}/off");
+        $this->browser->submitForm('It is off the frame');
+        $this->begin($quilt);
+        $this->browser->request('POST', "/quilts/{$quilt->id()}/frame/entries", ['_token' => $token, 'run' => $run, 'entries' => json_encode([['key' => 'device-a-late1', 'kind' => 'done', 'step' => 'room', 'at' => 1, 'data' => []]], \JSON_THROW_ON_ERROR)]);
+
+        self::assertResponseIsSuccessful();
+        self::assertSame([], $this->get($quilt, 0)['entries']);
+        $this->browser->request('GET', "/quilts/{$quilt->id()}/frame/entries?after=0&run=$run");
+        self::assertSame(['device-a-late1'], array_column($this->answer()['entries'], 'key'));
+    }
+
     public function testTheStateOfOneDeviceIsSeenOnAnother(): void
     {
         $quilt = $this->begun();

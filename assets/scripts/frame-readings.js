@@ -1,0 +1,59 @@
+// The forms in which readings are taken: steppers that go by the studio's fraction of an inch, or by millimetres.
+import { stepOf, written } from "./frame-lengths.js";
+
+export class Readings {
+  /**
+   * @param {string} units
+   * @param {number} fraction of an inch
+   */
+  constructor(units, fraction) {
+    this.units = units;
+    this.fraction = fraction;
+  }
+
+  /** @param {HTMLElement} stepper @param {number} value in steps */
+  set(stepper, value) {
+    const { from } = stepper.dataset;
+    const steps = from === undefined ? value : Math.max(Number(from), value);
+    stepper.dataset.value = String(steps);
+    const output = /** @type {HTMLElement} */ (stepper.querySelector("output"));
+    output.textContent = written(steps, this.units, this.fraction);
+  }
+
+  /** @param {HTMLElement} stepper @param {number} by steps */
+  change(stepper, by) {
+    this.set(stepper, Number(stepper.dataset.value) + by);
+  }
+
+  /** @param {HTMLElement} stepper @param {number} millimetres */
+  measure(stepper, millimetres) {
+    this.set(stepper, Math.round(millimetres / stepOf(this.units, this.fraction)));
+  }
+
+  /** Every stepper of a box at zero. @param {HTMLElement} box */
+  clear(box) {
+    for (const stepper of box.querySelectorAll("[data-stepper]")) {
+      this.set(/** @type {HTMLElement} */ (stepper), 0);
+    }
+  }
+
+  /** What a box says, lengths in millimetres. @param {HTMLElement} box */
+  read(box) {
+    /** @type {Record<string, any>} */
+    const data = {};
+    const step = stepOf(this.units, this.fraction);
+    for (const stepper of /** @type {NodeListOf<HTMLElement>} */ (
+      box.querySelectorAll("[data-stepper]")
+    )) {
+      const millimetres = Number(stepper.dataset.value) * step;
+      data[stepper.dataset.stepper ?? ""] = Math.round(millimetres * 1000) / 1000;
+    }
+    for (const select of /** @type {NodeListOf<HTMLSelectElement>} */ (
+      box.querySelectorAll("[data-feel]")
+    )) {
+      const layer = select.dataset.feel ?? "";
+      data[layer] = [...(data[layer] ?? []), Number(select.value)];
+    }
+    return data;
+  }
+}

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Loading;
 
+use Schwung\Core\Advance\Wind;
 use Schwung\Core\Practice\LayerOrder;
 use Schwung\Core\Practice\Purpose;
 
@@ -17,17 +18,19 @@ final readonly class StepRule
 {
     /** What a person at a frame still looks through. */
     private const MOST = 60;
+    /** So many steps more an advance takes where it is told in its single steps. */
+    private const MORE_IF_FINE = 3;
 
     public function steps(Setup $setup): StepList
     {
-        foreach ([Grain::Fine, Grain::Middle] as $grain) {
-            $list = $this->at($grain, $setup);
-            if ($list->count() <= self::MOST) {
-                return $list;
-            }
-        }
+        $middle = $this->at(Grain::Middle, $setup);
+        $advances = \count(array_filter($setup->winding->winds, static fn (Wind $wind): bool => $wind->number > 1 && !$wind->turnsBefore));
 
-        return $this->at(Grain::Coarse, $setup);
+        return match (true) {
+            $middle->count() + self::MORE_IF_FINE * $advances <= self::MOST => $this->at(Grain::Fine, $setup),
+            $middle->count() <= self::MOST => $middle,
+            default => $this->at(Grain::Coarse, $setup),
+        };
     }
 
     private function at(Grain $grain, Setup $setup): StepList

@@ -14,6 +14,7 @@ use Doctrine\Persistence\ManagerRegistry;
 final class RunRepository extends ServiceEntityRepository
 {
     private const MOST_ENDED = 200;
+    private const MOST = 2000;
 
     public function __construct(ManagerRegistry $registry)
     {
@@ -50,5 +51,27 @@ final class RunRepository extends ServiceEntityRepository
         $ended = $query->getQuery()->getResult();
 
         return $ended;
+    }
+
+    /** @return list<Run> of a studio, the oldest first; of very many the last */
+    public function findAllOf(Studio $studio): array
+    {
+        /** @var list<Run> $runs */
+        $runs = $this->createQueryBuilder('r')->innerJoin('r.quilt', 'q')->addSelect('q')
+            ->where('q.studio = :studio')->setParameter('studio', $studio->id(), 'ulid')
+            ->orderBy('r.started', 'DESC')->addOrderBy('r.id', 'DESC')->setMaxResults(self::MOST)->getQuery()->getResult();
+
+        return array_reverse($runs);
+    }
+
+    /** The run of a quilt in whose log an entry of this key is. */
+    public function findWithEntry(Quilt $quilt, string $key): ?Run
+    {
+        /** @var Run|null $run */
+        $run = $this->createQueryBuilder('r')->innerJoin(LogEntry::class, 'e', 'WITH', 'e.run = r')
+            ->where('r.quilt = :quilt AND e.entryKey = :key')->setParameter('quilt', $quilt->id(), 'ulid')->setParameter('key', $key)
+            ->orderBy('r.started', 'DESC')->setMaxResults(1)->getQuery()->getOneOrNullResult();
+
+        return $run;
     }
 }

@@ -37,6 +37,7 @@ final class DemoCommand extends Command
         private readonly ShelfCopies $copies,
         private readonly ClockInterface $clock,
         private readonly DemoRuns $runs,
+        private readonly DemoYear $year,
     ) {
         parent::__construct();
     }
@@ -88,6 +89,9 @@ final class DemoCommand extends Command
             $entered[$quilt->title] = $this->entry->enter($studio, $input, $quilt->sheet());
         }
         $this->putOnFrames($entered, $today);
+        if (isset($entered['Paper boats'])) {
+            $this->year->fill($frames, $entered['Paper boats']->sheet(), $today);
+        }
         $this->copies->fill($studio, $wanted - \count($quilts));
     }
 

@@ -18,7 +18,7 @@ final readonly class ShelfCopies
     /** @param int $wanted how many copies; none where it is not positive */
     public function fill(Studio $studio, int $wanted): void
     {
-        $originals = $this->connection->fetchFirstColumn('SELECT id FROM quilt WHERE studio_id = ? ORDER BY due, id', [$studio->id()->toBinary()]);
+        $originals = $this->connection->fetchFirstColumn('SELECT id FROM quilt WHERE studio_id = ? AND finished IS NULL ORDER BY due, id', [$studio->id()->toBinary()]);
         for ($copy = 0; $copy < $wanted; ++$copy) {
             $this->copy($originals[$copy % \count($originals)], 1 + intdiv($copy, \count($originals)), \sprintf('demo-copy-of-quilt-%d', $copy));
         }

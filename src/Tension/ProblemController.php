@@ -35,7 +35,7 @@ final class ProblemController extends AbstractController
     #[Route('', name: 'problem', methods: ['GET'])]
     public function problem(Ulid $id, string $key, #[CurrentUser] Person $person): Response
     {
-        $inquiry = $this->inquiries->open($this->views->open($this->run($id, $person)), $key) ?? throw $this->createNotFoundException();
+        $inquiry = $this->inquiries->open($this->views->open($this->run($id, $key, $person)), $key) ?? throw $this->createNotFoundException();
 
         return $this->render('tension/problem.html.twig', [
             'inquiry' => $inquiry,
@@ -49,7 +49,7 @@ final class ProblemController extends AbstractController
     #[IsCsrfTokenValid('problem')]
     public function answer(Ulid $id, string $key, string $kind, #[CurrentUser] Person $person, Request $request, LogBook $book, ClockInterface $clock): Response
     {
-        $run = $this->run($id, $person);
+        $run = $this->run($id, $key, $person);
         $fields = $request->getPayload();
         $isYes = 'yes' === $fields->getString('is');
         $entry = ['key' => $fields->getString('once'), 'kind' => $kind, 'step' => null, 'at' => MomentMs::of($clock->now()), 'data' => [
@@ -61,10 +61,10 @@ final class ProblemController extends AbstractController
         return $this->redirectToRoute('app_tension_problem', ['id' => $id, 'key' => $key], Response::HTTP_SEE_OTHER);
     }
 
-    private function run(Ulid $id, Person $person): Run
+    private function run(Ulid $id, string $key, Person $person): Run
     {
         $quilt = $this->quilts->findOneOf($person->studio(), $id) ?? throw $this->createNotFoundException();
 
-        return $this->runs->findLatest($quilt) ?? throw $this->createNotFoundException();
+        return $this->runs->findWithEntry($quilt, $key) ?? throw $this->createNotFoundException();
     }
 }

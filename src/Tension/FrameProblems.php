@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tension;
+
+use App\Drawing\Picture;
+use App\Frames\StudioFrame;
+use Schwung\Core\Tension\Pattern;
+
+/** What was seen on one frame. */
+final readonly class FrameProblems
+{
+    /**
+     * @param list<LoggedProblem> $problems the last first, as far as they are asked for
+     * @param list<Pattern>       $patterns of all of them
+     */
+    public function __construct(public StudioFrame $frame, public array $problems, public array $patterns, public ?Picture $picture, public int $loads)
+    {
+    }
+}

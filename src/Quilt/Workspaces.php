@@ -18,6 +18,7 @@ use App\Quilt\Loading\LoadView;
 use App\Quilt\Loading\Setups;
 use App\Quilt\Winding\WoundStates;
 use App\Settings\CurrentHand;
+use App\Tension\TensionRoom;
 use Schwung\Core\Advance\Wind;
 use Schwung\Core\Direction\Direction;
 use Schwung\Core\Loading\BastingRule;
@@ -43,6 +44,7 @@ final readonly class Workspaces
         private Attaching $attaching,
         private CurrentHand $hand,
         private Setups $setups,
+        private TensionRoom $room,
     ) {
     }
 
@@ -99,7 +101,7 @@ final readonly class Workspaces
     {
         $setup = $this->setups->of($quilt, $review, $quilt->studio->practice(), $units, $this->hand->hand());
 
-        return null === $setup ? null : new LoadView($setup, (new StepRule())->steps($setup));
+        return null === $setup ? null : new LoadView($setup, (new StepRule())->steps($setup), null === $quilt->frame() ? [] : $this->room->patternsOn($quilt->frame()));
     }
 
     /** @return array<string, Picture> at one scale */

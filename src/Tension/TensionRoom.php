@@ -28,7 +28,7 @@ final readonly class TensionRoom
     {
         $problems = $this->problems($studio);
         $loads = $this->loads($studio);
-        $patterns = (new PatternRule())->find($loads, array_map(static fn (LoggedProblem $problem): Sighting => new Sighting((string) $problem->run->id(), $problem->symptom, $problem->zone()), array_values(array_filter($problems, static fn (LoggedProblem $problem): bool => $problem->hasPlace()))));
+        $patterns = $this->patterns($loads, $problems);
 
         return array_map(static function (StudioFrame $frame) use ($problems, $loads, $patterns, $filter, $units): FrameProblems {
             $here = array_values(array_filter($problems, static fn (LoggedProblem $problem): bool => true === $problem->run->quilt->frame()?->id()->equals($frame->id()) && $filter->lets($problem)));
@@ -38,6 +38,14 @@ final readonly class TensionRoom
                 [] === $here ? null : (new RailPicture($units))->draw($frame, $here), \count($loads[(string) $frame->id()] ?? []),
             );
         }, $this->frames->findOf($studio));
+    }
+
+    /** @return list<Pattern> what keeps coming back on this frame: what the next quilt there has to expect */
+    public function patternsOn(StudioFrame $frame): array
+    {
+        $patterns = $this->patterns($this->loads($frame->studio), $this->problems($frame->studio));
+
+        return array_values(array_filter($patterns, static fn (Pattern $pattern): bool => $pattern->frame === (string) $frame->id()));
     }
 
     /** @return array<string, Run> by id */
@@ -70,6 +78,19 @@ final readonly class TensionRoom
         usort($remedies, static fn (Remedy $one, Remedy $other): int => $other->helped <=> $one->helped ?: $one->tried <=> $other->tried);
 
         return $remedies;
+    }
+
+    /**
+     * @param array<string, list<string>> $loads
+     * @param list<LoggedProblem>         $problems
+     *
+     * @return list<Pattern>
+     */
+    private function patterns(array $loads, array $problems): array
+    {
+        $placed = array_values(array_filter($problems, static fn (LoggedProblem $problem): bool => $problem->hasPlace()));
+
+        return (new PatternRule())->find($loads, array_map(static fn (LoggedProblem $problem): Sighting => new Sighting((string) $problem->run->id(), $problem->symptom, $problem->zone()), $placed));
     }
 
     /** @return list<LoggedProblem> the last first, without what was corrected */

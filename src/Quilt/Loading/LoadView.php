@@ -11,6 +11,7 @@ use Schwung\Core\Loading\StepList;
 use Schwung\Core\Measure\LengthWriter;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Measure\UnitSystem;
+use Schwung\Core\Tension\Pattern;
 
 /** How a quilt will be loaded, as stage Load shows it. */
 final readonly class LoadView
@@ -18,7 +19,8 @@ final readonly class LoadView
     /** Of a column on paper. */
     private const LETTERS_A_LINE = 72;
 
-    public function __construct(public Setup $setup, public StepList $steps)
+    /** @param list<Pattern> $patterns what keeps coming back on its frame */
+    public function __construct(public Setup $setup, public StepList $steps, public array $patterns = [])
     {
     }
 

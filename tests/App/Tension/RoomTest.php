@@ -45,6 +45,8 @@ final class RoomTest extends StudioTestCase
         self::assertSame('The middle hangs, centre, on 4 of the last 6 loads, whatever was on it.', $page->filter('.border-attention p')->first()->text());
         self::assertStringContainsString('On North 3, North 4, North 5, North 6.', $page->filter('.border-attention')->text());
         self::assertSame("/frames/{$north->id()}/leaders", $page->selectLink('Check the leaders')->attr('href'));
+        $next = $this->browser->request('GET', "/quilts/{$this->quilt(self::rows(), title: 'The next', frame: $north)->id()}/load");
+        self::assertStringContainsString('On North frame: The middle hangs, centre, on 4 of the last 6 loads', $next->filter('#sheet')->text());
         self::assertCount(5, $page->filter('svg .problem-pin'));
         self::assertCount(2, $page->filter('main section svg'));
     }

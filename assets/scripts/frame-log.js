@@ -46,15 +46,17 @@ export class Log {
       this.#last = last;
       this.#known = new Map(entries.map((/** @type {Entry} */ entry) => [entry.key, entry]));
     }
+    /** @type {Entry[]} */
+    const waiting = [];
     for (let i = 0; i < localStorage.length; i += 1) {
       const name = localStorage.key(i) ?? "";
       if (name.startsWith(this.#prefix + "waits:")) {
-        const entry = JSON.parse(localStorage.getItem(name) ?? "null");
-        if (entry) {
-          this.#waiting.set(entry.key, entry);
-        }
+        waiting.push(JSON.parse(localStorage.getItem(name) ?? "null"));
       }
     }
+    // The store gives them in any order; they are sent in that of writing.
+    waiting.sort((one, other) => one.at - other.at);
+    this.#waiting = new Map(waiting.map((entry) => [entry.key, entry]));
   }
 
   /** All entries, those of this device that the server has not yet among them, in the order of writing. */

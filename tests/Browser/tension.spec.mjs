@@ -36,26 +36,3 @@ test("from a problem at the frame to what helped, in a few taps", async ({ page 
   await expect(page.getByText("Remedy", { exact: true })).toBeVisible();
   expect(errors).toEqual([]);
 });
-
-test("what keeps coming back in the demo's year is said, and leads to its task", async ({
-  page,
-}) => {
-  for (const [width, height] of [
-    [390, 844],
-    [1280, 800],
-  ]) {
-    await page.setViewportSize({ width, height });
-    await page.goto("/tension");
-    await expectAccessible(page);
-    expect(
-      await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth),
-    ).toBeLessThanOrEqual(0);
-  }
-  await expect(page.getByText(/The middle hangs, centre, on 5 of the last 12 loads/)).toBeVisible();
-  await expect(page.locator(".border-attention")).toHaveCount(1);
-  await page.getByLabel("What is seen").selectOption("a pleat in the top");
-  await page.getByRole("button", { name: "Show" }).click();
-  await expect(page.locator("section ol li").first()).toContainText("A pleat in the top");
-  await page.getByRole("link", { name: "Check the leaders" }).click();
-  await expect(page).toHaveURL(/\/leaders$/);
-});

@@ -14,6 +14,7 @@ test("from a problem at the frame to what helped, in a few taps", async ({ page 
   await page.getByRole("button", { name: "Write it down" }).click();
   await expectSent(page);
   await page.getByRole("link", { name: "Why?" }).click();
+  await page.waitForURL(/\/problem\//);
   await expect(page.locator("h1")).toContainText("The middle hangs: most likely");
   const first = await page.locator("h1").textContent();
   for (const [width, height] of [

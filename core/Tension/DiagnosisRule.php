@@ -15,8 +15,8 @@ final readonly class DiagnosisRule
     /** How much one confirmed case of the studio's own weighs; the tenth weighs far less than the first. */
     private const CONFIRMED = 0.3;
 
-    /** What a cause's own test weighs: twice a symptom that nearly always shows, for it was made for this cause. */
-    public const TESTED = 6.0;
+    /** What a cause's own test weighs: more than all else that can speak for it, for it was made for this cause. */
+    public const TESTED = 12.0;
 
     /** @param array<string, int> $confirmed how often the studio has confirmed each cause, by its word */
     public function __construct(private Knowledge $knowledge, private array $confirmed = [])

@@ -132,6 +132,17 @@ final class DiagnosisTest extends TestCase
         self::assertSame(Cause::BastedTooFarIn, $test->leadsIfNo);
     }
 
+    public function testACauseWhoseOwnTestSaysNoNeverLeads(): void
+    {
+        $case = new TensionCase([Symptom::CentreDip], [], new Circumstances(alwaysCentred: true, loadsSinceLeaderCheck: 40, evened: true, centreDipsBefore: 5));
+        self::assertSame(Cause::LeaderWornCentre, $this->rule()->rank($case)[0]->cause());
+        $refuted = $this->rule()->rank($case->tested(Cause::LeaderWornCentre, false));
+
+        self::assertNotSame(Cause::LeaderWornCentre, $refuted[0]->cause());
+        self::assertSame(['its test says no'], \array_slice($this->of(Cause::LeaderWornCentre, $case->tested(Cause::LeaderWornCentre, false))->against, 0, 1));
+        self::assertSame(Cause::NotEvened, $this->rule()->rank($case->tested(Cause::NotEvened, true))[0]->cause());
+    }
+
     public function testTheQuestionsAreThoseThatLeaveTheLeastDoubt(): void
     {
         $case = new TensionCase([Symptom::SideDip]);

@@ -28,9 +28,9 @@ export function watchProblem(form, write) {
     }
     const point = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix.inverse());
     tapped = { x: Math.round(point.x), y: Math.round(point.y) };
-    svg.querySelector(".problem-pin")?.remove();
+    svg.querySelector(".problem-tapped")?.remove();
     const pin = document.createElementNS("http://www.w3.org/2000/svg", "circle");
-    pin.setAttribute("class", "problem-pin");
+    pin.setAttribute("class", "problem-pin problem-tapped");
     pin.setAttribute("cx", String(tapped.x));
     pin.setAttribute("cy", String(tapped.y));
     pin.setAttribute("r", String(svg.viewBox.baseVal.width / 55));
@@ -39,10 +39,12 @@ export function watchProblem(form, write) {
 
   // What is seen settles in which layer, until somebody says otherwise.
   form.addEventListener("change", (event) => {
-    const field = /** @type {HTMLSelectElement} */ (event.target);
-    const layer = field.name === "seen" ? field.selectedOptions[0]?.dataset.layer : undefined;
+    const field = /** @type {HTMLInputElement} */ (event.target);
+    const layer = field.name === "seen" ? field.dataset.layer : undefined;
     if (layer) {
-      /** @type {HTMLInputElement} */ (form.querySelector(`[value="${layer}"]`)).checked = true;
+      /** @type {HTMLInputElement} */ (
+        form.querySelector(`[name=layer][value="${layer}"]`)
+      ).checked = true;
     }
   });
 
@@ -68,8 +70,10 @@ export function watchProblem(form, write) {
       action: fields.get("action"),
       ...(photo === "" ? {} : { photo }),
     });
-    form.reset();
+  });
+
+  form.addEventListener("reset", () => {
     tapped = null;
-    svg.querySelector(".problem-pin")?.remove();
+    svg.querySelector(".problem-tapped")?.remove();
   });
 }

@@ -418,8 +418,10 @@ if ("serviceWorker" in navigator) {
   navigator.serviceWorker.register("/frame-worker.js").catch(() => {});
 }
 watchKeys(root, actions);
-watchProblem(/** @type {HTMLFormElement} */ (root.querySelector("[data-problem]")), (data) => {
+const problem = /** @type {HTMLFormElement} */ (root.querySelector("[data-problem]"));
+watchProblem(problem, (data) => {
   log.add("problem", section().dataset.step ?? null, data);
+  problem.reset();
   dialog("problem-dialog").close();
 });
 showTimer();

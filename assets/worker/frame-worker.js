@@ -3,7 +3,18 @@ const shelf = "schwung-frame";
 const isKept = (/** @type {URL} */ url) =>
   /^\/quilts\/[^/]+\/frame$/.test(url.pathname) || url.pathname.startsWith("/build/");
 
-self.addEventListener("install", () => self.skipWaiting());
+self.addEventListener("install", (event) => {
+  // Where the browser knows how, every other page goes to the server without waiting for this worker to wake.
+  event
+    .addRoutes?.({
+      condition: {
+        not: { or: [{ urlPattern: "/quilts/*/frame" }, { urlPattern: "/build/*" }] },
+      },
+      source: "network",
+    })
+    .catch(() => {});
+  self.skipWaiting();
+});
 self.addEventListener("activate", (event) => event.waitUntil(self.clients.claim()));
 self.addEventListener("fetch", (event) => {
   const { request } = event;

@@ -76,4 +76,17 @@ enum Symptom: string
             default => Layer::Backing,
         };
     }
+
+    /** Where one looks to see it. */
+    public function look(): Look
+    {
+        return match ($this) {
+            self::RollRidge, self::MachineBumps => Look::Roll,
+            self::ScallopedSide, self::SnapBack, self::EdgeFullness, self::FootCatch => Look::Sides,
+            self::Skew, self::Drift, self::LooseTail => Look::Edge,
+            self::BackingPucker, self::TopPleat, self::BubbleAhead, self::PoorStitches => Look::Stitching,
+            self::CurlToBack, self::CurlToFront, self::RipplesOffFrame => Look::Off,
+            default => Look::Well,
+        };
+    }
 }

@@ -36,11 +36,12 @@ final class LogController extends AbstractController
         private readonly RunViews $views,
         private readonly CurrentUnits $units,
         private readonly Workspaces $workspaces,
+        private readonly FramePictures $pictures,
     ) {
     }
 
     #[Route('/stitch', name: 'stitch', methods: ['GET'])]
-    public function stitch(Ulid $id, #[CurrentUser] Person $person, FramePictures $pictures): Response
+    public function stitch(Ulid $id, #[CurrentUser] Person $person, ?string $fault = null): Response
     {
         $quilt = $this->quilt($id, $person);
         $run = $this->runs->findLatest($quilt);
@@ -49,10 +50,32 @@ final class LogController extends AbstractController
         return $this->render('frame/stitch.html.twig', [
             'workspace' => $this->workspaces->open($quilt, new View('stitch')),
             'view' => $view,
+            'fault' => $fault,
             'lines' => null === $view ? [] : array_reverse($this->lines($view, $person)),
-            'bed' => null === $view ? null : $pictures->log($view, $this->units->system()),
+            'bed' => null === $view ? null : $this->pictures->log($view, $this->units->system()),
             'differences' => null === $run || null !== $run->ended() ? [] : (new Differences($this->units->writer()))->between($run->subject(), Subject::of($quilt)),
-        ]);
+        ], null === $fault ? null : new Response(status: Response::HTTP_UNPROCESSABLE_ENTITY));
+    }
+
+    /** A problem that is written down later than at the frame; from there on it is reasoned about in the same way. */
+    #[Route('/stitch/problem', name: 'problem', methods: ['POST'])]
+    #[IsCsrfTokenValid('log')]
+    public function problem(Ulid $id, #[CurrentUser] Person $person, Request $request, LogBook $book, ClockInterface $clock): Response
+    {
+        $run = $this->run($id, $person);
+        $fields = $request->getPayload();
+        $place = is_numeric($fields->get('x')) && is_numeric($fields->get('y')) ? ['x' => (float) $fields->getString('x'), 'y' => (float) $fields->getString('y')] : [];
+        $words = array_map($fields->getString(...), ['layer' => 'layer', 'seen' => 'seen', 'severity' => 'severity', 'action' => 'action']);
+        $photo = $fields->getString('photo');
+        $entry = ['key' => $fields->getString('once'), 'kind' => EntryKind::Problem->value, 'step' => null, 'at' => MomentMs::of($clock->now()), 'data' => [...$place, ...$words, ...('' === $photo ? [] : ['photo' => $photo])]];
+        $entries = (new EntryReader($person->name(), 0, $clock->now()))->read(json_encode([$entry], \JSON_THROW_ON_ERROR | \JSON_INVALID_UTF8_SUBSTITUTE));
+        if ([] === $entries) {
+            return $this->stitch($id, $person, 'Choose what is seen and in which layer; nothing was written down yet.');
+        }
+        $book->write($run, $entries);
+        $this->addFlash('draft', 'problem-'.$id);
+
+        return $this->redirectToRoute('app_tension_problem', ['id' => $id, 'key' => $entries[0]->key], Response::HTTP_SEE_OTHER);
     }
 
     #[Route('/stitch/note', name: 'note', methods: ['POST'])]

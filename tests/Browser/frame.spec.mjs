@@ -228,7 +228,7 @@ test("a problem is written down at its place, with a photo", async ({ page }) =>
   await page.keyboard.press("p");
   await expectAccessible(page);
   await page.locator("[data-tap-bed] svg").click({ position: { x: 200, y: 150 } });
-  await page.getByLabel("What is seen").selectOption("a pleat in the top");
+  await page.getByRole("radio", { name: "A pleat in the top" }).check();
   await expect(page.getByLabel("top", { exact: true })).toBeChecked();
   await page.getByLabel("had to pick stitches out").check();
   await page.getByLabel("What was done").fill("Walked it in from the front");
@@ -254,7 +254,7 @@ test("a photo that is none is told so, and the rest is kept", async ({ page }) =
   const quilt = await bringIn(page, job("No photo"));
   await begin(page, quilt);
   await page.keyboard.press("p");
-  await page.getByLabel("What is seen").selectOption("one side hangs");
+  await page.getByRole("radio", { name: "One side hangs" }).check();
   await page.getByLabel("What was done").fill("Shifted the attachment");
   await page.getByLabel("A photo").setInputFiles({
     name: "letter.txt",

@@ -92,8 +92,8 @@ export async function goTo(page, key) {
     }
     await expect(async () => {
       await page.keyboard.press("Space");
-      await expect(step(page)).not.toHaveAttribute("data-step", at, { timeout: 700 });
-    }).toPass({ timeout: 10_000 });
+      await expect(step(page)).not.toHaveAttribute("data-step", at, { timeout: 1500 });
+    }).toPass({ timeout: 60_000 });
     // Faster than that, a press is taken for a pedal that bounces.
     await page.waitForTimeout(80);
   }

@@ -43,7 +43,30 @@ final class LogTest extends StudioTestCase
         self::assertStringContainsString('Sweep the floor under the frame', $log);
         self::assertStringContainsString('(1.25 turns counted)', $log);
         self::assertStringContainsString('It rings: let off until it gives', $page->text());
-        self::assertCount(1, $page->filter('svg .problem-pin'));
+        self::assertCount(1, $page->filter('#workspace > div > div svg .problem-pin'));
+    }
+
+    public function testAProblemIsWrittenDownAfterwardsToo(): void
+    {
+        $quilt = $this->begun([]);
+        $form = $this->browser->request('GET', "/quilts/{$quilt->id()}/stitch")->selectButton('Write it down')->form(['seen' => 'side-dip', 'layer' => 'backing', 'severity' => 'noted', 'action' => 'looked at it']);
+        $this->browser->submit($form);
+        $this->browser->submit($form);
+        $page = $this->browser->followRedirect();
+
+        self::assertStringContainsString('One side hangs: most likely', $page->filter('h1')->text());
+        $log = $this->browser->request('GET', "/quilts/{$quilt->id()}/stitch")->filter('section[aria-labelledby=log-title] ul')->text();
+        self::assertSame(1, substr_count($log, 'looked at it'), 'sent twice, it is written down once');
+    }
+
+    public function testAProblemWithoutWhatIsSeenIsAskedForAgain(): void
+    {
+        $quilt = $this->begun([]);
+        $token = $this->browser->request('GET', "/quilts/{$quilt->id()}/stitch")->filter('form[data-problem] [name=_token]')->attr('value');
+        $page = $this->browser->request('POST', "/quilts/{$quilt->id()}/stitch/problem", ['_token' => $token, 'once' => 'problem-0000001', 'seen' => 'ghosts', 'layer' => 'top', 'severity' => 'noted']);
+
+        self::assertResponseStatusCodeSame(422);
+        self::assertStringContainsString('Choose what is seen and in which layer', $page->filter('[role=alert]')->text());
     }
 
     public function testWhatWasWrongStaysToBeSeenAndCountsNoMore(): void

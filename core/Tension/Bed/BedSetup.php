@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Schwung\Core\Tension\Bed;
+
+use Schwung\Core\Material\Stretch;
+use Schwung\Core\Measure\Length;
+use Schwung\Core\Tension\Firmness;
+use Schwung\Core\Tension\FirmnessReading;
+use Schwung\Core\Tension\SeamLie;
+
+/** Everything that decides how the layers of one bed lie. */
+final readonly class BedSetup
+{
+    /**
+     * @param Length $lag        how much one end of the roller is let out; positive at the right, negative at the left
+     * @param Length $pinSpacing of the backing's attachment
+     */
+    public function __construct(
+        public FirmnessReading $firmness,
+        public LeaderShape $leader,
+        public Length $lag,
+        public WoundSeam $seam,
+        public SideClamps $clamps,
+        public Length $pinSpacing,
+        public Stretch $stretch,
+    ) {
+    }
+
+    /** A bed with nothing wrong. */
+    public static function flat(): self
+    {
+        return new self(self::evenly(Firmness::FirmWithGive, Firmness::FirmWithGive), LeaderShape::straight(), Length::zero(), new WoundSeam(SeamLie::None), SideClamps::justStraight(), Length::inches(4), Stretch::None);
+    }
+
+    public static function evenly(Firmness $backing, Firmness $top): FirmnessReading
+    {
+        return new FirmnessReading([$backing, $backing, $backing], [$top, $top, $top]);
+    }
+
+    /** The same bed with something else about it; null leaves what is there. */
+    public function with(
+        ?FirmnessReading $firmness = null,
+        ?LeaderShape $leader = null,
+        ?Length $lag = null,
+        ?WoundSeam $seam = null,
+        ?SideClamps $clamps = null,
+        ?Length $pinSpacing = null,
+        ?Stretch $stretch = null,
+    ): self {
+        return new self($firmness ?? $this->firmness, $leader ?? $this->leader, $lag ?? $this->lag, $seam ?? $this->seam, $clamps ?? $this->clamps, $pinSpacing ?? $this->pinSpacing, $stretch ?? $this->stretch);
+    }
+}

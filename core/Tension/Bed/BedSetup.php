@@ -14,7 +14,7 @@ use Schwung\Core\Tension\SeamLie;
 final readonly class BedSetup
 {
     /**
-     * @param Length $lag        how much one end of the roller is let out; positive at the right, negative at the left
+     * @param Length $lag        how much longer the cloth itself is at one end, by its cut or by its roller; positive at the right, negative at the left
      * @param Length $pinSpacing of the backing's attachment
      */
     public function __construct(

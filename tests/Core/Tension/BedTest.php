@@ -83,7 +83,7 @@ final class BedTest extends TestCase
 
     public function testMoreOfAFaultNeverShowsLess(): void
     {
-        $deepest = fn (float $inches): float => max(array_map(static fn ($sag): float => $sag->dip->toMillimetres(), $this->lie(BedSetup::flat()->with(leader: new LeaderShape(Length::zero(), Length::inches($inches))))->sags));
+        $deepest = fn (float $inches): float => max([0.0, ...array_map(static fn ($sag): float => $sag->dip->toMillimetres(), $this->lie(BedSetup::flat()->with(leader: new LeaderShape(Length::zero(), Length::inches($inches))))->sags)]);
         $ridge = fn (int $turns): float => (float) $this->lie(BedSetup::flat()->with(seam: new WoundSeam(SeamLie::RollerToRoller, Pressing::Open, $turns)))->of(Symptom::RollRidge)?->size?->length()->toMillimetres();
 
         self::assertTrue($deepest(0.1) < $deepest(0.2) && $deepest(0.2) < $deepest(0.4));

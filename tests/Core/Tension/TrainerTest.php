@@ -7,6 +7,9 @@ namespace Tests\Core\Tension;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Schwung\Core\Measure\LengthWriter;
+use Schwung\Core\Measure\Phrase;
+use Schwung\Core\Measure\UnitSystem;
 use Schwung\Core\Tension\Bed\BedRule;
 use Schwung\Core\Tension\Bed\BedSetup;
 use Schwung\Core\Tension\Cause;
@@ -22,12 +25,14 @@ use Schwung\Core\Tension\Trainer\Level;
 use Schwung\Core\Tension\Trainer\Mark;
 use Schwung\Core\Tension\Trainer\MarkRule;
 use Schwung\Core\Tension\Trainer\Probe;
+use Schwung\Core\Tension\Trainer\ReportRule;
 
 #[CoversClass(ExerciseMaker::class)]
 #[CoversClass(Exercise::class)]
 #[CoversClass(FaultMaker::class)]
 #[CoversClass(Fault::class)]
 #[CoversClass(MarkRule::class)]
+#[CoversClass(ReportRule::class)]
 #[CoversClass(Mark::class)]
 #[CoversClass(Probe::class)]
 #[CoversClass(Level::class)]
@@ -117,6 +122,20 @@ final class TrainerTest extends TestCase
         self::assertSame([Symptom::SnapBack], $tight->seenBy(Probe::Release));
         self::assertNotContains(Symptom::SnapBack, $tight->seenBy(Probe::Sides));
         self::assertNotContains(Symptom::SnapBack, $tight->missedBy(Probe::Sides));
+    }
+
+    public function testEveryProbeSaysSomethingInEitherUnits(): void
+    {
+        $writer = new LengthWriter(UnitSystem::Inches);
+        foreach (range(0, 60) as $seed) {
+            foreach (Probe::cases() as $probe) {
+                $report = (new ReportRule())->report($this->make(Level::Three, $seed), $probe);
+                $said = implode(' ', array_map(static fn (Phrase $line): string => $line->writtenBy($writer), $report->lines));
+
+                self::assertTrue('' !== $said || [] !== $report->seen, "$seed {$probe->value}");
+                self::assertStringNotContainsString('%s', $said);
+            }
+        }
     }
 
     public function testPointsAreForCauseRemedyAndTime(): void

@@ -45,3 +45,64 @@ test("from a problem at the frame to what helped, in a few taps", async ({ page 
   await expect(page.getByText("Remedy", { exact: true })).toBeVisible();
   expect(errors).toEqual([]);
 });
+
+// From what is seen to the cause, as one answers at the frame: each path with a job of its own.
+const paths = [
+  {
+    seen: "A ridge grows on the roll",
+    members: {
+      backing: {
+        seams: [{ direction: "along", at: "36 in", pressed: "side" }],
+      },
+    },
+    says: "a seam runs with the quilt and winds on itself",
+    proves: true,
+  },
+  {
+    seen: "Edges curl to the back",
+    says: "the backing is firmer than the other layers",
+    asks: [["Hard as a drum, weave bent", "Yes"]],
+  },
+  {
+    seen: "The sides are drawn into scallops",
+    says: "the side clamps pull too hard",
+    asks: [["Cloth jumps when a clamp is let off", "Yes"]],
+  },
+  {
+    seen: "Batting slides on the backing",
+    members: { backing: { kind: "minky", stretch: "across" } },
+    says: "the batting has no hold on the backing",
+    proves: true,
+  },
+  {
+    seen: "A bubble walks ahead of the foot",
+    says: "the border is longer than the body",
+    asks: [["The border pushes ahead of the foot", "Yes"]],
+  },
+];
+
+for (const { seen, members, says, asks = [], proves } of paths) {
+  test(`reasoned out in the log: ${seen.toLowerCase()}`, async ({ page }) => {
+    const quilt = await bringIn(page, job(seen, members));
+    await begin(page, quilt);
+    await page.goto(`${quilt}/stitch`);
+    await page.getByText("Write a problem down").click();
+    await page.locator("[data-tap-bed] svg").click();
+    await page.getByRole("radio", { name: seen }).check();
+    await page.getByRole("button", { name: "Write it down" }).click();
+    await expect(page.locator("h1")).toContainText(`${seen}: most likely`);
+    for (const [symptom, answer] of asks) {
+      await page
+        .getByRole("button", { name: `${answer}: ${symptom}`, exact: false })
+        .first()
+        .click();
+      await expect(page.getByRole("heading", { name: "So far" })).toBeVisible();
+    }
+    if (proves) {
+      await page.getByRole("button", { name: "It is so" }).click();
+      await expect(page.getByText("its test says so").first()).toBeVisible();
+    }
+    await expect(page.locator("h1")).toHaveText(`${seen}: most likely ${says}.`);
+    await expect(page.locator("ol > li")).toHaveCount(3);
+  });
+}

@@ -19,7 +19,7 @@ final readonly class BedRule
     private const SEEN_PINS_MM = 6.0;
     private const SEEN_RIDGE_MM = 5.0;
     private const SEEN_TILT_MM = 4.0;
-    private const STATIONS = 20;
+    private const STATIONS = 40;
 
     public function lie(BedSetup $setup): Bed
     {

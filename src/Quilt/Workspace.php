@@ -14,6 +14,8 @@ use Schwung\Core\Design\LaidDesign;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Sizing\Remedy;
 use Schwung\Core\Sizing\RollCut;
+use Schwung\Core\Tension\Pattern;
+use Schwung\Core\Tension\Risk;
 
 /** What the page of one quilt shows at one stage. */
 final readonly class Workspace
@@ -28,6 +30,8 @@ final readonly class Workspace
      * @param Picture|null                                                   $side     the frame from the side at that pass
      * @param AttachView|null                                                $attach   how it is held, at the stage that shows it
      * @param LoadView|null                                                  $load     how it is loaded, at the stage that shows it
+     * @param list<Risk>                                                     $risks    what it is likely to meet, at the stage that can keep it away
+     * @param list<Pattern>                                                  $patterns what keeps coming back on its frame
      * @param array<string, string>                                          $designs  names of row designs by word, where one can be chosen
      */
     public function __construct(
@@ -51,6 +55,8 @@ final readonly class Workspace
         public array $designs,
         public ?AttachView $attach,
         public ?LoadView $load,
+        public array $risks,
+        public array $patterns,
     ) {
     }
 

@@ -18,7 +18,7 @@ use App\Quilt\Loading\LoadView;
 use App\Quilt\Loading\Setups;
 use App\Quilt\Winding\WoundStates;
 use App\Settings\CurrentHand;
-use App\Tension\TensionRoom;
+use App\Tension\Foresight;
 use Schwung\Core\Advance\Wind;
 use Schwung\Core\Direction\Direction;
 use Schwung\Core\Loading\BastingRule;
@@ -44,7 +44,7 @@ final readonly class Workspaces
         private Attaching $attaching,
         private CurrentHand $hand,
         private Setups $setups,
-        private TensionRoom $room,
+        private Foresight $foresight,
     ) {
     }
 
@@ -85,6 +85,8 @@ final readonly class Workspaces
             'passes' === $view->stage ? ['' => 'plain rows', ...$this->designs->names($quilt->studio)] : [],
             $attach,
             $load,
+            $this->foresight->risks($quilt, $review, $view->stage),
+            $this->foresight->patterns($quilt, $view->stage),
         );
     }
 
@@ -101,7 +103,7 @@ final readonly class Workspaces
     {
         $setup = $this->setups->of($quilt, $review, $quilt->studio->practice(), $units, $this->hand->hand());
 
-        return null === $setup ? null : new LoadView($setup, (new StepRule())->steps($setup), null === $quilt->frame() ? [] : $this->room->patternsOn($quilt->frame()));
+        return null === $setup ? null : new LoadView($setup, (new StepRule())->steps($setup));
     }
 
     /** @return array<string, Picture> at one scale */

@@ -9,6 +9,8 @@ use App\AtTheFrame\LogEntryRepository;
 use App\AtTheFrame\RunView;
 use App\Leaders\StudioLeader;
 use App\Leaders\StudioLeaderRepository;
+use App\Quilt\Quilt;
+use Psr\Clock\ClockInterface;
 use Schwung\Core\Attachment\End;
 use Schwung\Core\Direction\Direction;
 use Schwung\Core\Leader\PastLoad;
@@ -28,7 +30,7 @@ use Schwung\Core\Tension\Stage;
 use Schwung\Core\Tension\Symptom;
 use Schwung\Core\Tension\Zone;
 
-/** Fills in what plan, log and leaders already know of a problem, so that nobody is asked for it again. */
+/** Fills in what plan, log and leaders already know of a quilt, or of a problem on it, so that nobody is asked for it again. */
 final readonly class CircumstancesOf
 {
     /** What squaring up costs a backing that still counts as square. */
@@ -36,18 +38,28 @@ final readonly class CircumstancesOf
     /** Fewer loads than this say nothing of a habit. */
     private const HABIT_LOADS = 3;
 
-    public function __construct(private StudioLeaderRepository $leaders, private LogEntryRepository $log)
+    public function __construct(private StudioLeaderRepository $leaders, private LogEntryRepository $log, private ClockInterface $clock)
     {
     }
 
     public function problem(RunView $view, JournalEntry $problem): Circumstances
     {
-        $setup = $view->setup;
+        return $this->of($view->setup, $view->run->quilt, $view, $problem);
+    }
+
+    /** Before it is loaded: what a plan alone knows. */
+    public function planned(Setup $setup, Quilt $quilt): Circumstances
+    {
+        return $this->of($setup, $quilt, null, null);
+    }
+
+    private function of(Setup $setup, Quilt $quilt, ?RunView $view, ?JournalEntry $problem): Circumstances
+    {
         $job = $setup->plan->job;
-        $frame = $view->run->quilt->frame();
+        $frame = $quilt->frame();
         $leader = null === $frame ? null : $this->leaders->ofFrame($frame)->at(End::Lead);
-        $isDone = fn (string $step): ?bool => $this->isDone($view, $step);
-        $earlier = $this->earlier($view, $setup);
+        $isDone = fn (string $step): ?bool => null === $view ? null : $this->isDone($view, $step);
+        $edges = $setup->plan->top->edges;
 
         return new Circumstances(
             $job->backing->kind,
@@ -60,16 +72,16 @@ final readonly class CircumstancesOf
             $leader?->loadsSinceInspection(),
             $isDone('even'),
             true === $isDone('align-seam') ? Alignment::Seam : (true === $isDone('align-edge') ? Alignment::Edge : null),
-            null === $job->batting?->opened ? null : max(0.0, ($view->run->started->getTimestamp() - $job->batting->opened->getTimestamp()) / 3600),
+            null === $job->batting?->opened ? null : max(0.0, (($view?->run->started ?? $this->clock->now())->getTimestamp() - $job->batting->opened->getTimestamp()) / 3600),
             null,
-            $this->stage($view, $problem),
-            max(0.0, 100 * max($setup->plan->top->edges['top']->share(), $setup->plan->top->edges['bottom']->share(), $setup->plan->top->edges['left']->share(), $setup->plan->top->edges['right']->share())),
+            null === $view || null === $problem ? null : $this->stage($view, $problem),
+            max(0.0, 100 * max($edges['top']->share(), $edges['bottom']->share(), $edges['left']->share(), $edges['right']->share())),
             $this->isSquared($setup),
             $setup->kind(),
             null === $job->frame->ratchetTeeth ? null : false,
-            $view->journal->firmness(),
-            \count(array_filter($earlier, static fn (array $one): bool => Symptom::SideDip->value === $one[0] && Zone::at($problem->number('x'), $setup->across()->toMillimetres()) === $one[1] && Zone::Centre !== $one[1])),
-            \count(array_filter($earlier, static fn (array $one): bool => Symptom::CentreDip->value === $one[0])),
+            $view?->journal->firmness(),
+            null === $view || null === $problem ? null : $this->sameSideBefore($view, $setup, $problem),
+            null === $view ? null : \count(array_filter($this->earlier($view, $setup), static fn (array $one): bool => Symptom::CentreDip->value === $one[0])),
             $isDone('centres'),
             null,
             $isDone('baste-sides'),
@@ -82,6 +94,13 @@ final readonly class CircumstancesOf
             $this->isDepthSmall($setup),
             $isDone('hold-end'),
         );
+    }
+
+    private function sameSideBefore(RunView $view, Setup $setup, JournalEntry $problem): int
+    {
+        $zone = Zone::at($problem->number('x'), $setup->across()->toMillimetres());
+
+        return \count(array_filter($this->earlier($view, $setup), static fn (array $one): bool => Symptom::SideDip->value === $one[0] && $zone === $one[1] && Zone::Centre !== $zone));
     }
 
     /** Null while the step is still to come, or is none of this load. */

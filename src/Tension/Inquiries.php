@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Tension;
 
-use App\Account\Studio;
-use App\AtTheFrame\LogEntryRepository;
 use App\AtTheFrame\RunView;
 use Schwung\Core\Loading\EntryKind;
 use Schwung\Core\Loading\JournalEntry;
@@ -22,7 +20,7 @@ final readonly class Inquiries
 {
     private const SHOWN = 3;
 
-    public function __construct(private CircumstancesOf $circumstances, private LogEntryRepository $log)
+    public function __construct(private CircumstancesOf $circumstances, private Confirmed $confirmed)
     {
     }
 
@@ -35,7 +33,7 @@ final readonly class Inquiries
         }
         $about = $view->journal->about($key);
         $case = $this->case($view, $problem, $about);
-        $rule = new DiagnosisRule(Knowledge::ofTheTrade(), $this->confirmed($view->run->quilt->studio));
+        $rule = new DiagnosisRule(Knowledge::ofTheTrade(), $this->confirmed->of($view->run->quilt->studio));
         $ranked = $rule->rank($case);
         $first = \array_slice($ranked, 0, self::SHOWN);
 
@@ -69,19 +67,5 @@ final readonly class Inquiries
         $causes = static fn (bool $isProved): array => array_values(array_filter(array_map(static fn (string $word): ?Cause => Cause::tryFrom($word), array_keys($tests, $isProved, true))));
 
         return new TensionCase($symptoms(true), $symptoms(false), $this->circumstances->problem($view, $problem), $causes(true), $causes(false));
-    }
-
-    /** @return array<string, int> how often a remedy against each cause has helped in this studio */
-    private function confirmed(Studio $studio): array
-    {
-        $confirmed = [];
-        foreach ($this->log->findOfKind($studio, EntryKind::Fixed) as $row) {
-            if ($row->entry()->isSet('worked')) {
-                $cause = $row->entry()->text('cause');
-                $confirmed[$cause] = 1 + ($confirmed[$cause] ?? 0);
-            }
-        }
-
-        return $confirmed;
     }
 }

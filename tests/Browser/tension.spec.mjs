@@ -61,7 +61,7 @@ const paths = [
   {
     seen: "Edges curl to the back",
     says: "the backing is firmer than the other layers",
-    asks: [["Hard as a drum, weave bent", "Yes"]],
+    proves: true,
   },
   {
     seen: "The sides are drawn into scallops",
@@ -76,8 +76,8 @@ const paths = [
   },
   {
     seen: "A bubble walks ahead of the foot",
-    says: "the border is longer than the body",
-    asks: [["The border pushes ahead of the foot", "Yes"]],
+    says: "the ordinary cushion of cloth moves before the foot",
+    asks: [["The border pushes ahead of the foot", "No"]],
   },
 ];
 

@@ -11,7 +11,6 @@ use Schwung\Core\Loading\StepList;
 use Schwung\Core\Measure\LengthWriter;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Measure\UnitSystem;
-use Schwung\Core\Tension\Pattern;
 
 /** How a quilt will be loaded, as stage Load shows it. */
 final readonly class LoadView
@@ -19,8 +18,7 @@ final readonly class LoadView
     /** Of a column on paper. */
     private const LETTERS_A_LINE = 72;
 
-    /** @param list<Pattern> $patterns what keeps coming back on its frame */
-    public function __construct(public Setup $setup, public StepList $steps, public array $patterns = [])
+    public function __construct(public Setup $setup, public StepList $steps)
     {
     }
 

@@ -8,6 +8,8 @@ use App\AtTheFrame\LogBook;
 use App\AtTheFrame\Run;
 use App\Frames\StudioFrame;
 use App\Quilt\Subject;
+use App\Tension\Confirmed;
+use App\Tension\Foresight;
 use App\Tension\LoggedProblem;
 use App\Tension\ProblemFilter;
 use App\Tension\RailPicture;
@@ -26,6 +28,8 @@ use Tests\App\StudioTestCase;
 #[CoversClass(LoggedProblem::class)]
 #[CoversClass(RailPicture::class)]
 #[CoversClass(Remedy::class)]
+#[CoversClass(Foresight::class)]
+#[CoversClass(Confirmed::class)]
 final class RoomTest extends StudioTestCase
 {
     public function testBeforeAnythingWasOnAFrameTheRoomSaysSo(): void
@@ -45,10 +49,21 @@ final class RoomTest extends StudioTestCase
         self::assertSame('The middle hangs, centre, on 4 of the last 6 loads, whatever was on it.', $page->filter('.border-attention p')->first()->text());
         self::assertStringContainsString('On North 3, North 4, North 5, North 6.', $page->filter('.border-attention')->text());
         self::assertSame("/frames/{$north->id()}/leaders", $page->selectLink('Check the leaders')->attr('href'));
-        $next = $this->browser->request('GET', "/quilts/{$this->quilt(self::rows(), title: 'The next', frame: $north)->id()}/load");
-        self::assertStringContainsString('On North frame: The middle hangs, centre, on 4 of the last 6 loads', $next->filter('#sheet')->text());
+        $next = $this->quilt(self::rows(), title: 'The next', frame: $north)->id();
+        foreach (['attach', 'load'] as $stage) {
+            self::assertStringContainsString('On North frame: The middle hangs, centre, on 4 of the last 6 loads', $this->browser->request('GET', "/quilts/$next/$stage")->filter('#sheet')->text(), 'while it can still be changed');
+        }
         self::assertCount(5, $page->filter('svg .problem-pin'));
         self::assertCount(2, $page->filter('main section svg'));
+    }
+
+    public function testARiskIsToldWhereItCanBeKeptAway(): void
+    {
+        $quilt = $this->quilt([...self::rows(), 'desk/purpose' => 'prebasted'], frame: $this->frame());
+        $told = fn (string $stage): string => $this->browser->request('GET', "/quilts/{$quilt->id()}/$stage")->filter('#sheet')->text();
+
+        self::assertStringContainsString('May come: a pleat in the top, because it was basted before. Better: baste it loose.', $told('load'));
+        self::assertStringNotContainsString('May come', $told('backing'));
     }
 
     public function testProblemsAreFilteredByWhatWhereAndWhen(): void

@@ -7,17 +7,20 @@ namespace App\Migrations;
 use Doctrine\DBAL\Schema\Schema;
 use Doctrine\Migrations\AbstractMigration;
 
-/** Rounds of the trainer. */
+/** Rounds of the trainer, and the count of what changes a studio's room of tension. */
 final class Version20261124030000 extends AbstractMigration
 {
     public function up(Schema $schema): void
     {
         $this->addSql('CREATE TABLE training_round (id BINARY(16) NOT NULL, level SMALLINT NOT NULL, seed INT NOT NULL, points SMALLINT NOT NULL, at DATETIME NOT NULL, person_id BINARY(16) NOT NULL, INDEX IDX_2A346059217BBB47 (person_id), UNIQUE INDEX training_round_bed (person_id, level, seed), PRIMARY KEY (id)) DEFAULT CHARACTER SET utf8mb4 COLLATE `utf8mb4_unicode_ci` ENGINE = InnoDB');
+        $this->addSql('ALTER TABLE studio ADD seen INT DEFAULT 0 NOT NULL');
+        $this->addSql('ALTER TABLE studio CHANGE seen seen INT NOT NULL');
         $this->addSql('ALTER TABLE training_round ADD CONSTRAINT FK_2A346059217BBB47 FOREIGN KEY (person_id) REFERENCES person (id) ON DELETE CASCADE');
     }
 
     public function down(Schema $schema): void
     {
+        $this->addSql('ALTER TABLE studio DROP seen');
         $this->addSql('DROP TABLE training_round');
     }
 }

@@ -40,6 +40,10 @@ class Studio
     #[ORM\Column(type: Types::JSON)]
     private array $words = [];
 
+    /** How often anything was added to what its loads have met. */
+    #[ORM\Column]
+    private int $seen = 0;
+
     public function __construct(string $name, UnitSystem $units, string $timeZone)
     {
         $this->id = new Ulid();
@@ -51,6 +55,11 @@ class Studio
     public function id(): Ulid
     {
         return $this->id;
+    }
+
+    public function seen(): int
+    {
+        return $this->seen;
     }
 
     public function name(): string

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Tension;
 
-use App\AtTheFrame\LogEntry;
-use App\AtTheFrame\LogEntryRepository;
 use App\AtTheFrame\RunView;
 use App\Leaders\StudioLeader;
 use App\Leaders\StudioLeaderRepository;
@@ -14,7 +12,6 @@ use Psr\Clock\ClockInterface;
 use Schwung\Core\Attachment\End;
 use Schwung\Core\Direction\Direction;
 use Schwung\Core\Leader\PastLoad;
-use Schwung\Core\Loading\EntryKind;
 use Schwung\Core\Loading\JournalEntry;
 use Schwung\Core\Loading\Setup;
 use Schwung\Core\Material\BackingSeam;
@@ -38,7 +35,7 @@ final readonly class CircumstancesOf
     /** Fewer loads than this say nothing of a habit. */
     private const HABIT_LOADS = 3;
 
-    public function __construct(private StudioLeaderRepository $leaders, private LogEntryRepository $log, private ClockInterface $clock)
+    public function __construct(private StudioLeaderRepository $leaders, private ProblemLog $log, private ClockInterface $clock)
     {
     }
 
@@ -81,7 +78,7 @@ final readonly class CircumstancesOf
             null === $job->frame->ratchetTeeth ? null : false,
             $view?->journal->firmness(),
             null === $view || null === $problem ? null : $this->sameSideBefore($view, $setup, $problem),
-            null === $view ? null : \count(array_filter($this->earlier($view, $setup), static fn (array $one): bool => Symptom::CentreDip->value === $one[0])),
+            null === $view ? null : \count(array_filter($this->earlier($view, $setup), static fn (array $one): bool => Symptom::CentreDip === $one[0])),
             $isDone('centres'),
             null,
             $isDone('baste-sides'),
@@ -100,7 +97,7 @@ final readonly class CircumstancesOf
     {
         $zone = Zone::at($problem->number('x'), $setup->across()->toMillimetres());
 
-        return \count(array_filter($this->earlier($view, $setup), static fn (array $one): bool => Symptom::SideDip->value === $one[0] && $zone === $one[1] && Zone::Centre !== $zone));
+        return \count(array_filter($this->earlier($view, $setup), static fn (array $one): bool => Symptom::SideDip === $one[0] && $zone === $one[1] && Zone::Centre !== $zone));
     }
 
     /** Null while the step is still to come, or is none of this load. */
@@ -178,12 +175,13 @@ final readonly class CircumstancesOf
         return $last < $depth(1) / 2 || null !== $setup->winding->rows && $last < 1.2 * $setup->winding->rows->height->toMillimetres();
     }
 
-    /** @return list<array{string, Zone}> what was seen, and where, on other loads of this frame */
+    /** @return list<array{Symptom, Zone}> what was seen, and where, on other loads of this frame */
     private function earlier(RunView $view, Setup $setup): array
     {
         $quilt = $view->run->quilt;
-        $rows = array_filter($this->log->findOfKind($quilt->studio, EntryKind::Problem), static fn (LogEntry $row): bool => !$row->run->id()->equals($view->run->id()) && $row->run->quilt->frame()?->id() == $quilt->frame()?->id());
+        $frame = null === $quilt->frame() ? null : (string) $quilt->frame()->id();
+        $others = array_filter($this->log->problems($quilt->studio), static fn (LoggedProblem $other): bool => $other->frame === $frame && $other->run !== (string) $view->run->id());
 
-        return array_values(array_map(static fn (LogEntry $row): array => [$row->entry()->text('seen'), Zone::at($row->entry()->number('x'), $setup->across()->toMillimetres())], $rows));
+        return array_values(array_map(static fn (LoggedProblem $other): array => [$other->symptom, Zone::at($other->x ?? 0.0, $setup->across()->toMillimetres())], $others));
     }
 }

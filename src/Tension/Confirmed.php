@@ -5,13 +5,11 @@ declare(strict_types=1);
 namespace App\Tension;
 
 use App\Account\Studio;
-use App\AtTheFrame\LogEntryRepository;
-use Schwung\Core\Loading\EntryKind;
 
 /** What a studio has found out for itself: how often a remedy against each cause has helped. */
 final readonly class Confirmed
 {
-    public function __construct(private LogEntryRepository $log)
+    public function __construct(private ProblemLog $log)
     {
     }
 
@@ -19,10 +17,9 @@ final readonly class Confirmed
     public function of(Studio $studio): array
     {
         $confirmed = [];
-        foreach ($this->log->findOfKind($studio, EntryKind::Fixed) as $row) {
-            if ($row->entry()->isSet('worked')) {
-                $cause = $row->entry()->text('cause');
-                $confirmed[$cause] = 1 + ($confirmed[$cause] ?? 0);
+        foreach ($this->log->fixes($studio) as $fix) {
+            if ($fix['worked']) {
+                $confirmed[$fix['cause']] = 1 + ($confirmed[$fix['cause']] ?? 0);
             }
         }
 

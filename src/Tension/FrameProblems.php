@@ -11,6 +11,9 @@ use Schwung\Core\Tension\Pattern;
 /** What was seen on one frame. */
 final readonly class FrameProblems
 {
+    /** So many are told in words at first; the drawing has them all. */
+    public const SHOWN = 30;
+
     /**
      * @param list<LoggedProblem> $problems the last first, as far as they are asked for
      * @param list<Pattern>       $patterns of all of them

@@ -4,45 +4,57 @@ declare(strict_types=1);
 
 namespace App\Tension;
 
-use App\AtTheFrame\Run;
-use Schwung\Core\Loading\JournalEntry;
 use Schwung\Core\Tension\Layer;
+use Schwung\Core\Tension\Sighting;
 use Schwung\Core\Tension\Symptom;
 use Schwung\Core\Tension\Zone;
 
-/** A problem with the load on which it was seen. */
+/** A problem as it was written down, with the load on which it was seen. */
 final readonly class LoggedProblem
 {
-    public function __construct(public Run $run, public JournalEntry $entry, public Symptom $symptom, public Layer $layer)
-    {
-    }
-
-    /** Null where the log has a word that is not known any more. */
-    public static function of(Run $run, JournalEntry $entry): ?self
-    {
-        $symptom = Symptom::tryFrom($entry->text('seen'));
-        $layer = Layer::tryFrom($entry->text('layer'));
-
-        return null === $symptom || null === $layer ? null : new self($run, $entry, $symptom, $layer);
+    /**
+     * @param string      $key   of its entry in the log
+     * @param string|null $frame id; null where the quilt is on none any more
+     * @param float|null  $x     right of the rail's centre mark, in millimetres; null where no place was told
+     * @param float|null  $y     from the quilt's lead edge, the same
+     */
+    public function __construct(
+        public string $key,
+        public string $run,
+        public string $quilt,
+        public string $title,
+        public ?string $frame,
+        public \DateTimeImmutable $at,
+        public Symptom $symptom,
+        public Layer $layer,
+        public ?float $x,
+        public ?float $y,
+        public string $action,
+    ) {
     }
 
     public function hasPlace(): bool
     {
-        return isset($this->entry->data['x'], $this->entry->data['y']);
+        return null !== $this->x && null !== $this->y;
     }
 
     public function zone(): Zone
     {
-        return Zone::onRail($this->entry->number('x'));
+        return Zone::onRail($this->x ?? 0.0);
     }
 
     public function season(): string
     {
-        return match (intdiv((int) $this->entry->at->format('n') % 12, 3)) {
+        return match (intdiv((int) $this->at->format('n') % 12, 3)) {
             0 => 'winter',
             1 => 'spring',
             2 => 'summer',
             default => 'autumn',
         };
+    }
+
+    public function sighting(): Sighting
+    {
+        return new Sighting($this->run, $this->symptom, $this->zone());
     }
 }

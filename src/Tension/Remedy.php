@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Tension;
 
-use Schwung\Core\Loading\JournalEntry;
 use Schwung\Core\Tension\Cause;
 use Schwung\Core\Tension\Knowledge;
 use Schwung\Core\Tension\Symptom;
@@ -17,12 +16,11 @@ final readonly class Remedy
     {
     }
 
-    public function with(JournalEntry $fixed): self
+    public function with(string $action, bool $isHelp): self
     {
-        $isHelp = $fixed->isSet('worked');
         $takes = '' === $this->action || ($isHelp && 0 === $this->helped);
 
-        return new self($this->symptom, $this->cause, $takes ? $fixed->text('action') : $this->action, $this->tried + 1, $this->helped + ($isHelp ? 1 : 0));
+        return new self($this->symptom, $this->cause, $takes ? $action : $this->action, $this->tried + 1, $this->helped + ($isHelp ? 1 : 0));
     }
 
     public function words(): string

@@ -19,15 +19,16 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 final class TensionController extends AbstractController
 {
     #[Route('/tension', name: 'app_tension_index', methods: ['GET'])]
-    public function index(#[CurrentUser] Person $person, Request $request, TensionRoom $room, CurrentUnits $units): Response
+    public function index(#[CurrentUser] Person $person, Request $request, TensionRoom $room, RoomMemory $memory, CurrentUnits $units): Response
     {
         $word = static fn (string $name): string => mb_substr($request->query->getString($name), 0, 40);
         $filter = new ProblemFilter($word('symptom'), $word('zone'), $word('layer'), $word('season'));
+        $shown = max(FrameProblems::SHOWN, min(5000, (int) $request->query->getString('shown')));
+        $studio = $person->studio();
+        $words = json_encode([$filter, $shown, $units->system()], \JSON_THROW_ON_ERROR | \JSON_INVALID_UTF8_SUBSTITUTE);
 
         return $this->render('tension/index.html.twig', [
-            'frames' => $room->frames($person->studio(), $filter, $units->system()),
-            'runs' => $room->runs($person->studio()),
-            'remedies' => $room->remedies($person->studio()),
+            'room' => $memory->page($studio, $words, fn (): string => $this->renderView('tension/_room.html.twig', ['room' => $room->open($studio, $filter, $units->system()), 'filter' => $filter, 'shown' => $shown])),
             'filter' => $filter,
             'choices' => ['symptom' => Symptom::cases(), 'zone' => Zone::cases(), 'layer' => Layer::cases(), 'season' => ProblemFilter::SEASONS],
         ]);

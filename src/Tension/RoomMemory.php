@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tension;
+
+use App\Account\Studio;
+use Schwung\Core\Tension\Pattern;
+use Symfony\Contracts\Cache\CacheInterface;
+use Symfony\Contracts\Cache\ItemInterface;
+
+/** Keeps what was gathered from a studio's whole log until something is added to it: RoomChanges counts that. */
+final readonly class RoomMemory
+{
+    private const SECONDS = 86_400;
+
+    public function __construct(private CacheInterface $cache)
+    {
+    }
+
+    /**
+     * @param \Closure(): string $make
+     *
+     * @return string the page's part for these words
+     */
+    public function page(Studio $studio, string $words, \Closure $make): string
+    {
+        return $this->cache->get($this->key($studio, 'page-'.hash('xxh128', $words)), static function (ItemInterface $item) use ($make): string {
+            $item->expiresAfter(self::SECONDS);
+
+            return $make();
+        });
+    }
+
+    /**
+     * @param \Closure(): list<Pattern> $find
+     *
+     * @return list<Pattern>
+     */
+    public function patterns(Studio $studio, \Closure $find): array
+    {
+        return $this->cache->get($this->key($studio, 'patterns'), static function (ItemInterface $item) use ($find): array {
+            $item->expiresAfter(self::SECONDS);
+
+            return $find();
+        });
+    }
+
+    private function key(Studio $studio, string $what): string
+    {
+        return \sprintf('tension-%s-%d-%s', $studio->id(), $studio->seen(), $what);
+    }
+}

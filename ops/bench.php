@@ -15,6 +15,7 @@ use Schwung\Core\Exchange\PlanWriter;
 use Schwung\Core\Frame\Frame;
 use Schwung\Core\Frame\FrameKind;
 use Schwung\Core\Material\Backing;
+use Schwung\Core\Material\BackingKind;
 use Schwung\Core\Material\Batting;
 use Schwung\Core\Material\BattingKind;
 use Schwung\Core\Material\SeamKind;
@@ -29,6 +30,14 @@ use Schwung\Core\Plan\Planner;
 use Schwung\Core\Plan\WindingRule;
 use Schwung\Core\Practice\Load;
 use Schwung\Core\Practice\Practice;
+use Schwung\Core\Tension\Circumstances;
+use Schwung\Core\Tension\DiagnosisRule;
+use Schwung\Core\Tension\Knowledge;
+use Schwung\Core\Tension\QuestionRule;
+use Schwung\Core\Tension\SeamLie;
+use Schwung\Core\Tension\Symptom;
+use Schwung\Core\Tension\TensionCase;
+use Schwung\Core\Tension\TestRule;
 
 require dirname(__DIR__).'/vendor/autoload.php';
 
@@ -96,6 +105,18 @@ function stepsTimed(string $root): string
     return sprintf('%.1f ms', timed(200, static fn () => (new StepRule())->steps(Setup::usual($plan, $winding))));
 }
 
+function diagnosisTimed(): string
+{
+    $rule = new DiagnosisRule(Knowledge::ofTheTrade(), ['leader-worn-centre' => 3]);
+    $case = new TensionCase([Symptom::CentreDip, Symptom::DragLine], [Symptom::SideDip], new Circumstances(backingKind: BackingKind::Cotton, seam: SeamLie::AlongRails, alwaysCentred: true, loadsSinceLeaderCheck: 30));
+
+    return sprintf('%.2f ms', timed(300, static function () use ($rule, $case): void {
+        $ranked = $rule->rank($case);
+        (new TestRule($rule))->best($case, $ranked);
+        (new QuestionRule($rule, Knowledge::ofTheTrade()))->most($case, 3);
+    }));
+}
+
 function measureCore(): void
 {
     $root = dirname(__DIR__);
@@ -109,6 +130,7 @@ function measureCore(): void
     }
     $planner = new Planner(new Practice());
     row('steps of a load', stepsTimed($root));
+    row('a diagnosis: causes ranked, the test and the questions chosen', diagnosisTimed());
     foreach (['plan of 120 × 120 in with 60 block seams each way, one process' => blocks(120, 60, 20), 'worst case, blocks: the same on a throat of 7.35 in' => blocks(120, 60, 7.35), 'worst case, rows: 300 × 300 in, a row of 1 3/8 in a pass' => rows(300, 1.375, 8.7)] as $what => $job) {
         $passes = $planner->plan($job)->chosenPlan()->course?->passes->count();
         row($what, sprintf('%.1f ms, %d passes', timed(60, static fn () => $planner->plan($job)), $passes));
@@ -164,12 +186,15 @@ function measurePages(string $server, string $quilts): void
     $winds = quiltCalled('nine winds', $server, $cookies);
     $pages = [
         'floor' => '/floor', 'bench' => '/', 'bench, search' => '/?q=lamps', 'bench, page 2' => '/?page=2', 'measure' => "$quilt/measure",
-        'backing' => "$quilt/backing", 'direction' => "$quilt/direction", 'passes, a design laid' => "$lamps/passes?pass=4", 'backing, trying strips' => "$quilt/backing?try=extend", 'print sheet' => "$quilt/sheet", 'load' => "$lamps/load", 'at the frame, a step' => "$winds/frame", 'at the frame, what is new' => "$winds/frame/entries?after=999999", 'drift' => "$winds/frame/drift", 'stitch, the log' => "$winds/stitch", 'frames' => '/frames',
+        'backing' => "$quilt/backing", 'direction' => "$quilt/direction", 'passes, a design laid' => "$lamps/passes?pass=4", 'backing, trying strips' => "$quilt/backing?try=extend", 'print sheet' => "$quilt/sheet", 'load' => "$lamps/load", 'at the frame, a step' => "$winds/frame", 'at the frame, what is new' => "$winds/frame/entries?after=999999", 'drift' => "$winds/frame/drift", 'stitch, the log' => "$winds/stitch", 'frames' => '/frames', 'tension' => '/tension', 'trainer, a bed' => '/tension/trainer/3/12?did=well,press', 'free bench' => '/tension/bench?bow=4',
     ];
     echo "| page, $quilts quilts | server time | times the floor | bytes | times the floor |\n|---|---|---|---|---|\n";
     $floor = null;
     foreach ($pages as $name => $path) {
-        fetch($server.$path, $cookies);
+        [, $first] = fetch($server.$path, $cookies);
+        if ('tension' === $name) {
+            row("$name, after something was added", sprintf('%.1f ms', $first), sprintf('%.1f', $first / ($floor[0] ?? 1)), '', '');
+        }
         $times = [];
         for ($i = 0; $i < 31; ++$i) {
             [$body, $times[]] = fetch($server.$path, $cookies);

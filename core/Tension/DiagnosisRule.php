@@ -18,21 +18,55 @@ final readonly class DiagnosisRule
     /** What a cause's own test weighs: more than all else that can speak for it, for it was made for this cause. */
     public const TESTED = 12.0;
 
+    /** @var \WeakMap<Circumstances, array<string, array{float, float}>> what speaks against and for each cause beside what is seen, by its word */
+    private \WeakMap $weighed;
+
     /** @param array<string, int> $confirmed how often the studio has confirmed each cause, by its word */
     public function __construct(private Knowledge $knowledge, private array $confirmed = [])
     {
+        $this->weighed = new \WeakMap();
     }
 
     /** @return non-empty-list<Likely> every cause, the likeliest first; equals in the order of the knowledge */
     public function rank(TensionCase $case): array
     {
-        $scores = array_map(fn (CauseEntry $entry): float => $this->score($entry, $case), $this->knowledge->entries);
+        $scores = $this->scores($case);
         $sum = array_sum(array_map(exp(...), $scores));
         $ranked = array_map(fn (CauseEntry $entry, float $score): Likely => new Likely($entry, $score, exp($score) / $sum, $this->for($entry, $case), $this->against($entry, $case)), $this->knowledge->entries, $scores);
         usort($ranked, static fn (Likely $one, Likely $other): int => $other->score <=> $one->score);
         \assert([] !== $ranked);
 
         return $ranked;
+    }
+
+    /** The likeliest cause, without the reasons. */
+    public function leader(TensionCase $case): Cause
+    {
+        $scores = $this->scores($case);
+
+        return Cause::from((string) array_search(max([-\INF, ...$scores]), $scores, true));
+    }
+
+    /** @return array<string, float> how likely each cause is, by its word and in the order of the knowledge; of all together one */
+    public function chances(TensionCase $case): array
+    {
+        $shares = array_map(exp(...), $this->scores($case));
+        $sum = array_sum($shares);
+
+        return array_map(static fn (float $share): float => $share / $sum, $shares);
+    }
+
+    /** How much doubt is left: the entropy of the chances (Shannon), in natural units. */
+    public function doubt(TensionCase $case): float
+    {
+        [$sum, $weighted] = [0.0, 0.0];
+        foreach ($this->scores($case) as $score) {
+            $share = exp($score);
+            $sum += $share;
+            $weighted += $score * $share;
+        }
+
+        return log($sum) - $weighted / $sum;
     }
 
     /**
@@ -47,27 +81,44 @@ final readonly class DiagnosisRule
         return array_values(array_filter($case->seen, static fn (Symptom $symptom): bool => [] === array_filter($causes, static fn (Likely $likely): bool => $likely->explains($symptom))));
     }
 
-    private function score(CauseEntry $entry, TensionCase $case): float
+    /** @return array<string, float> by the words of the causes, in the order of the knowledge */
+    private function scores(TensionCase $case): array
     {
-        $score = $entry->prior + self::CONFIRMED * log(1 + ($this->confirmed[$entry->cause->value] ?? 0));
-        foreach ($case->seen as $symptom) {
-            $score += $entry->strength($symptom);
-        }
-        foreach ($case->absent as $symptom) {
-            $score -= $entry->strength($symptom) > 1 ? $entry->strength($symptom) / 2 : 0;
-        }
-        $score += self::TESTED * (\in_array($entry->cause, $case->proved, true) <=> \in_array($entry->cause, $case->refuted, true));
-        foreach ($entry->hints as $hint) {
-            $score += $hint->holdsIn($case->circumstances) && ($hint->weight < 0 || $this->speaksTo($entry, $case)) ? $hint->weight : 0;
+        $circumstances = $this->weighed[$case->circumstances] ??= array_map(fn (CauseEntry $entry): array => $this->weigh($entry, $case->circumstances), $this->knowledge->entries);
+        [$seen, $absent] = [array_column($case->seen, 'value'), array_column($case->absent, 'value')];
+        $tested = [...array_fill_keys(array_column($case->refuted, 'value'), -self::TESTED), ...array_fill_keys(array_column($case->proved, 'value'), self::TESTED)];
+        $scores = [];
+        foreach ($this->knowledge->entries as $word => $entry) {
+            [$score, $for] = $circumstances[$word];
+            $isExplaining = [] === $seen;
+            foreach ($seen as $symptom) {
+                $strength = $entry->shows[$symptom] ?? 0;
+                $score += $strength;
+                $isExplaining = $isExplaining || $strength > 0;
+            }
+            foreach ($absent as $symptom) {
+                $strength = $entry->shows[$symptom] ?? 0;
+                $score -= $strength > 1 ? $strength / 2 : 0;
+            }
+            // What only could be, and explains nothing that is seen, is not made likelier by it.
+            $scores[$word] = $score + ($isExplaining ? $for : 0.0) + ($tested[$word] ?? 0.0);
         }
 
-        return $score;
+        return $scores;
     }
 
-    /** What only could be, and explains nothing that is seen, is not made likelier by it. */
-    private function speaksTo(CauseEntry $entry, TensionCase $case): bool
+    /** @return array{float, float} what is against it, with what it starts from, and what is for it */
+    private function weigh(CauseEntry $entry, Circumstances $circumstances): array
     {
-        return [] === $case->seen || [] !== array_filter($case->seen, static fn (Symptom $symptom): bool => $entry->strength($symptom) > 0);
+        $against = $entry->prior + self::CONFIRMED * log(1 + ($this->confirmed[$entry->cause->value] ?? 0));
+        $for = 0.0;
+        foreach ($entry->hints as $hint) {
+            if ($hint->holdsIn($circumstances)) {
+                $hint->weight < 0 ? $against += $hint->weight : $for += $hint->weight;
+            }
+        }
+
+        return [$against, $for];
     }
 
     /** @return list<string> */

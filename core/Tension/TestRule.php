@@ -21,10 +21,10 @@ final readonly class TestRule
         $second = $ranked[1] ?? $first;
         $symptom = $this->telling($case, $first, $second);
         if (null !== $symptom) {
-            return new SeparatingTest('Look: '.$symptom->words().'?', null, $symptom, $this->rule->rank($case->with($symptom, true))[0]->cause(), $this->rule->rank($case->with($symptom, false))[0]->cause());
+            return new SeparatingTest('Look: '.$symptom->words().'?', null, $symptom, $this->rule->leader($case->with($symptom, true)), $this->rule->leader($case->with($symptom, false)));
         }
 
-        return new SeparatingTest($first->entry->test, $first->cause(), null, $this->rule->rank($case->tested($first->cause(), true))[0]->cause(), $this->rule->rank($case->tested($first->cause(), false))[0]->cause());
+        return new SeparatingTest($first->entry->test, $first->cause(), null, $this->rule->leader($case->tested($first->cause(), true)), $this->rule->leader($case->tested($first->cause(), false)));
     }
 
     /** A symptom that separates better than either test, where both have the same test. */

@@ -11,6 +11,7 @@ use Schwung\Core\Loading\JournalEntry;
 
 /** One line of a run's log. It is only ever added; the key that the device made keeps it from being added twice. */
 #[ORM\Entity(repositoryClass: LogEntryRepository::class)]
+#[ORM\Index(name: 'log_entry_kind', columns: ['kind', 'run_id'])]
 #[ORM\UniqueConstraint(name: 'log_entry_key', columns: ['run_id', 'entry_key'])]
 class LogEntry
 {

@@ -38,6 +38,7 @@ final class DemoCommand extends Command
         private readonly ClockInterface $clock,
         private readonly DemoRuns $runs,
         private readonly DemoYear $year,
+        private readonly ProblemCopies $problems,
     ) {
         parent::__construct();
     }
@@ -45,27 +46,29 @@ final class DemoCommand extends Command
     protected function configure(): void
     {
         $this->addOption('email', null, InputOption::VALUE_REQUIRED, 'Who signs in', self::EMAIL)
-            ->addOption('quilts', null, InputOption::VALUE_REQUIRED, 'How many quilts, the shelf repeated as often as it takes', '19');
+            ->addOption('quilts', null, InputOption::VALUE_REQUIRED, 'How many quilts, the shelf repeated as often as it takes', '19')
+            ->addOption('problems', null, InputOption::VALUE_REQUIRED, 'How many more problems in the logs, at places drawn from a fixed seed', '0');
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
         $email = $input->getOption('email');
         $wanted = $input->getOption('quilts');
-        if (!\is_string($email) || !is_numeric($wanted)) {
+        $problems = $input->getOption('problems');
+        if (!\is_string($email) || !is_numeric($wanted) || !is_numeric($problems)) {
             return Command::INVALID;
         }
         if ($this->people->isTaken($email)) {
             return Command::SUCCESS;
         }
         // All or nothing: a demo that was broken off would never be finished.
-        $this->entities->wrapInTransaction(fn () => $this->fill($email, (int) $wanted));
+        $this->entities->wrapInTransaction(fn () => $this->fill($email, (int) $wanted, (int) $problems));
         (new SymfonyStyle($input, $output))->writeln('The demo studio is loaded.');
 
         return Command::SUCCESS;
     }
 
-    private function fill(string $email, int $wanted): void
+    private function fill(string $email, int $wanted, int $problems): void
     {
         $demo = new DemoStudio();
         $owner = $this->opening->open(new SignUp('Tideloft Quilting', 'Maren Tideloft', $email, self::PASSWORD, UnitSystem::Inches, 'Europe/Vienna'));
@@ -93,6 +96,7 @@ final class DemoCommand extends Command
             $this->year->fill($frames, $entered['Paper boats']->sheet(), $today);
         }
         $this->copies->fill($studio, $wanted - \count($quilts));
+        $this->problems->fill($studio, $problems);
     }
 
     /** @param array<string, Quilt> $quilts by title */

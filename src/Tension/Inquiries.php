@@ -37,7 +37,7 @@ final readonly class Inquiries
         $ranked = $rule->rank($case);
         $first = \array_slice($ranked, 0, self::SHOWN);
 
-        return new Inquiry($view, $problem, $case, $first, (new TestRule($rule))->best($case, $ranked), (new QuestionRule($rule))->most($case, self::SHOWN), $rule->unexplained($case, $first), $about);
+        return new Inquiry($view, $problem, $case, $first, (new TestRule($rule))->best($case, $ranked), (new QuestionRule($rule, Knowledge::ofTheTrade()))->most($case, self::SHOWN), $rule->unexplained($case, $first), $about);
     }
 
     private function problem(RunView $view, string $key): ?JournalEntry

@@ -118,7 +118,7 @@ test("two devices see the same within two seconds, and a step done on both is do
   await begin(page, quilt);
   const second = await browser.newContext({ baseURL });
   const other = await second.newPage();
-  await signIn(other);
+  await signIn(other, true);
   await other.goto(`${quilt}/frame`);
   await expectAwake(other);
   await page.keyboard.press("Space");

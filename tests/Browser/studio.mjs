@@ -1,13 +1,21 @@
 import AxeBuilder from "@axe-core/playwright";
 import { expect } from "@playwright/test";
 
-/** Signs in to the demo studio. */
-export async function signIn(page) {
+/** What the browser holds once it is signed in. @type {import("@playwright/test").Cookie[]} */
+let signedIn = [];
+
+/** Signs in to the demo studio; anew only where it matters, for a password is slow to check on purpose. */
+export async function signIn(page, isAnew = false) {
+  if (signedIn.length > 0 && !isAnew) {
+    await page.context().addCookies(signedIn);
+    return;
+  }
   await page.goto("/sign-in");
   await page.getByLabel("E-mail").fill("demo@schwung.example");
   await page.getByLabel("Password").fill("demo-on-the-rail");
   await page.getByRole("button", { name: "Sign in" }).click();
   await expect(page.getByRole("heading", { name: "Waiting quilts" })).toBeVisible();
+  signedIn = await page.context().cookies();
 }
 
 /** Opens a quilt of the demo at a stage. */

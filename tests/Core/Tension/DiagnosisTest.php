@@ -146,7 +146,7 @@ final class DiagnosisTest extends TestCase
     public function testTheQuestionsAreThoseThatLeaveTheLeastDoubt(): void
     {
         $case = new TensionCase([Symptom::SideDip]);
-        $questions = (new QuestionRule($this->rule()))->most($case, 3);
+        $questions = (new QuestionRule($this->rule(), Knowledge::ofTheTrade()))->most($case, 3);
 
         self::assertCount(3, $questions);
         self::assertSame(Symptom::DragLine, $questions[0]);

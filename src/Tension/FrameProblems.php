@@ -7,6 +7,7 @@ namespace App\Tension;
 use App\Drawing\Picture;
 use App\Frames\StudioFrame;
 use Schwung\Core\Tension\Pattern;
+use Schwung\Core\Tension\Task;
 
 /** What was seen on one frame. */
 final readonly class FrameProblems
@@ -17,8 +18,14 @@ final readonly class FrameProblems
     /**
      * @param list<LoggedProblem> $problems the last first, as far as they are asked for
      * @param list<Pattern>       $patterns of all of them
+     * @param list<Remedy>        $remedies the one that helped most often first
      */
-    public function __construct(public StudioFrame $frame, public array $problems, public array $patterns, public ?Picture $picture, public int $loads)
+    public function __construct(public StudioFrame $frame, public array $problems, public array $patterns, public ?Picture $picture, public int $loads, public array $remedies)
     {
+    }
+
+    public function task(Pattern $pattern): Task
+    {
+        return Task::against($pattern->symptom, $this->frame->kind()->hasLeaders());
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Tension;
 
+use Schwung\Core\Tension\CauseEntry;
 use Schwung\Core\Tension\Layer;
 use Schwung\Core\Tension\Sighting;
 use Schwung\Core\Tension\Symptom;
@@ -17,6 +18,7 @@ final readonly class LoggedProblem
      * @param string|null $frame id; null where the quilt is on none any more
      * @param float|null  $x     right of the rail's centre mark, in millimetres; null where no place was told
      * @param float|null  $y     from the quilt's lead edge, the same
+     * @param CauseEntry|null $cause against which a remedy helped
      */
     public function __construct(
         public string $key,
@@ -30,6 +32,7 @@ final readonly class LoggedProblem
         public ?float $x,
         public ?float $y,
         public string $action,
+        public ?CauseEntry $cause = null,
     ) {
     }
 

@@ -28,7 +28,7 @@ use Symfony\Component\Uid\Ulid;
 #[Route('/quilts/{id}/problem/{key}', name: 'app_tension_', requirements: ['key' => '[0-9A-Za-z-]{10,36}'])]
 final class ProblemController extends AbstractController
 {
-    public function __construct(private readonly QuiltRepository $quilts, private readonly RunRepository $runs, private readonly RunViews $views, private readonly Inquiries $inquiries, private readonly CurrentUnits $units)
+    public function __construct(private readonly QuiltRepository $quilts, private readonly RunRepository $runs, private readonly RunViews $views, private readonly Inquiries $inquiries, private readonly CurrentUnits $units, private readonly TensionRoom $room)
     {
     }
 
@@ -40,6 +40,7 @@ final class ProblemController extends AbstractController
         return $this->render('tension/problem.html.twig', [
             'inquiry' => $inquiry,
             'quilt' => $inquiry->view->run->quilt,
+            'tried' => $this->tried($inquiry),
             'lines' => array_map(fn (JournalEntry $entry): string => (new LogLines($this->units->writer()))->text($entry, $inquiry->view), $inquiry->about),
         ]);
     }
@@ -59,6 +60,14 @@ final class ProblemController extends AbstractController
         $book->write($run, (new EntryReader($person->name(), 0, $clock->now()))->read(json_encode([$entry], \JSON_THROW_ON_ERROR)));
 
         return $this->redirectToRoute('app_tension_problem', ['id' => $id, 'key' => $key], Response::HTTP_SEE_OTHER);
+    }
+
+    /** @return list<Remedy> against this symptom on this frame before */
+    private function tried(Inquiry $inquiry): array
+    {
+        [$frame, $seen] = [$inquiry->view->run->quilt->frame(), $inquiry->seen()];
+
+        return null === $frame || null === $seen ? [] : $this->room->tried($frame, $seen);
     }
 
     private function run(Ulid $id, string $key, Person $person): Run

@@ -8,6 +8,9 @@ use App\Account\Studio;
 use App\AtTheFrame\MomentMs;
 use Doctrine\DBAL\Connection;
 use Schwung\Core\Loading\EntryKind;
+use Schwung\Core\Tension\Cause;
+use Schwung\Core\Tension\CauseEntry;
+use Schwung\Core\Tension\Knowledge;
 use Schwung\Core\Tension\Layer;
 use Schwung\Core\Tension\Symptom;
 use Symfony\Component\Uid\Ulid;
@@ -28,9 +31,10 @@ final readonly class ProblemLog
         foreach ($this->rows('SELECT e.run_id, e.data', $studio, EntryKind::Correction) as $row) {
             $corrected[$row['run_id'].' '.$this->data($row)['of']] = true;
         }
+        $causes = $this->causes($studio);
         $problems = [];
         foreach ($this->rows('SELECT e.run_id, e.entry_key, e.at_ms, e.data, q.id AS quilt_id, q.title, q.frame_id', $studio, EntryKind::Problem) as $row) {
-            $problem = isset($corrected[$row['run_id'].' '.$row['entry_key']]) ? null : $this->problem($row);
+            $problem = isset($corrected[$row['run_id'].' '.$row['entry_key']]) ? null : $this->problem($row, $causes);
             if (null !== $problem) {
                 $problems[] = $problem;
             }
@@ -72,15 +76,33 @@ final readonly class ProblemLog
         return $rows;
     }
 
-    /** @param array<string, string|null> $row */
-    private function problem(array $row): ?LoggedProblem
+    /** @return array<string, CauseEntry> what a remedy helped against, by run and problem; the last that did */
+    private function causes(Studio $studio): array
+    {
+        $causes = [];
+        foreach ($this->fixes($studio) as $fix) {
+            $cause = Cause::tryFrom($fix['cause']);
+            if ($fix['worked'] && null !== $cause) {
+                $causes[$fix['run'].' '.$fix['of']] ??= Knowledge::ofTheTrade()->of($cause);
+            }
+        }
+
+        return $causes;
+    }
+
+    /**
+     * @param array<string, string|null> $row
+     * @param array<string, CauseEntry>  $causes
+     */
+    private function problem(array $row, array $causes): ?LoggedProblem
     {
         $data = $this->data($row);
+        $run = $this->id($row['run_id']);
         [$symptom, $layer] = [Symptom::tryFrom($data['seen']), Layer::tryFrom($data['layer'])];
 
         return null === $symptom || null === $layer ? null : new LoggedProblem(
-            (string) $row['entry_key'], $this->id($row['run_id']), $this->id($row['quilt_id']), (string) $row['title'], null === $row['frame_id'] ? null : $this->id($row['frame_id']),
-            MomentMs::toMoment((int) $row['at_ms']), $symptom, $layer, $data['x'], $data['y'], $data['action'],
+            (string) $row['entry_key'], $run, $this->id($row['quilt_id']), (string) $row['title'], null === $row['frame_id'] ? null : $this->id($row['frame_id']),
+            MomentMs::toMoment((int) $row['at_ms']), $symptom, $layer, $data['x'], $data['y'], $data['action'], $causes[$run.' '.$row['entry_key']] ?? null,
         );
     }
 

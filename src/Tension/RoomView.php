@@ -10,9 +10,8 @@ final readonly class RoomView
     /**
      * @param list<FrameProblems>                   $frames
      * @param array<string, array{string, string}>  $quilts   id and title by id of the run
-     * @param list<Remedy>                          $remedies the one that helped most often first
      */
-    public function __construct(public array $frames, public array $quilts, public array $remedies)
+    public function __construct(public array $frames, public array $quilts)
     {
     }
 }

@@ -11,6 +11,7 @@ use Schwung\Core\Measure\UnitSystem;
 use Schwung\Core\Tension\Pattern;
 use Schwung\Core\Tension\PatternRule;
 use Schwung\Core\Tension\Sighting;
+use Schwung\Core\Tension\Symptom;
 
 /** Gathers what was seen on every frame over many quilts, what keeps coming back, and what helped. */
 final readonly class TensionRoom
@@ -24,17 +25,19 @@ final readonly class TensionRoom
         $problems = $this->log->problems($studio);
         $loads = $this->log->loads($studio);
         $patterns = $this->find($loads, $problems);
-        $frames = array_map(static function (StudioFrame $frame) use ($problems, $loads, $patterns, $filter, $units): FrameProblems {
+        $remedies = $this->remedies($studio, $problems);
+        $shown = array_filter($this->frames->findOf($studio), static fn (StudioFrame $frame): bool => \in_array($filter->frame, ['', (string) $frame->id()], true));
+        $frames = array_map(static function (StudioFrame $frame) use ($problems, $loads, $patterns, $remedies, $filter, $units): FrameProblems {
             $id = (string) $frame->id();
             $here = array_values(array_filter($problems, static fn (LoggedProblem $problem): bool => $problem->frame === $id && $filter->lets($problem)));
 
             return new FrameProblems(
                 $frame, $here, array_values(array_filter($patterns, static fn (Pattern $pattern): bool => $pattern->frame === $id)),
-                [] === $here ? null : (new RailPicture($units))->draw($frame, $here), \count($loads[$id] ?? []),
+                [] === $here ? null : (new RailPicture($units))->draw($frame, $here), \count($loads[$id] ?? []), $remedies[$id] ?? [],
             );
-        }, $this->frames->findOf($studio));
+        }, array_values($shown));
 
-        return new RoomView($frames, $this->quilts($problems), $this->remedies($studio, $problems));
+        return new RoomView($frames, $this->quilts($problems));
     }
 
     /** @return list<Pattern> what keeps coming back on this frame: what the next quilt there has to expect */
@@ -74,10 +77,18 @@ final readonly class TensionRoom
         return $quilts;
     }
 
+    /** @return list<Remedy> what was done against this symptom on this frame, the one that helped most often first */
+    public function tried(StudioFrame $frame, Symptom $symptom): array
+    {
+        $remedies = $this->remedies($frame->studio, $this->log->problems($frame->studio))[(string) $frame->id()] ?? [];
+
+        return array_values(array_filter($remedies, static fn (Remedy $remedy): bool => $remedy->symptom === $symptom));
+    }
+
     /**
      * @param list<LoggedProblem> $problems
      *
-     * @return list<Remedy> the one that helped most often first
+     * @return array<string, list<Remedy>> by id of the frame, the one that helped most often first
      */
     private function remedies(Studio $studio, array $problems): array
     {
@@ -88,13 +99,16 @@ final readonly class TensionRoom
         $remedies = [];
         foreach ($this->log->fixes($studio) as $fix) {
             $problem = $seen[$fix['run'].' '.$fix['of']] ?? null;
-            if (null !== $problem) {
+            if (null !== $problem?->frame) {
                 $key = $problem->symptom->value.' '.$fix['cause'];
-                $remedies[$key] = ($remedies[$key] ?? new Remedy($problem->symptom, $fix['cause']))->with($fix['action'], $fix['worked']);
+                $remedies[$problem->frame][$key] = ($remedies[$problem->frame][$key] ?? new Remedy($problem->symptom, $fix['cause']))->with($fix['action'], $fix['worked']);
             }
         }
-        usort($remedies, static fn (Remedy $one, Remedy $other): int => $other->helped <=> $one->helped ?: $one->tried <=> $other->tried);
 
-        return $remedies;
+        return array_map(static function (array $here): array {
+            usort($here, static fn (Remedy $one, Remedy $other): int => $other->helped <=> $one->helped ?: $one->tried <=> $other->tried);
+
+            return $here;
+        }, $remedies);
     }
 }

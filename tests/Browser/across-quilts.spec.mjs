@@ -23,6 +23,10 @@ test("what keeps coming back in the demo's year is said, and leads to its task",
   await page.getByLabel("What is seen").selectOption("a pleat in the top");
   await page.getByRole("button", { name: "Show" }).click();
   await expect(page.locator("section ol li").first()).toContainText("A pleat in the top");
-  await page.getByRole("link", { name: "Check the leaders" }).click();
+  await page.getByRole("button", { name: "Check the leaders" }).click();
+  await expect(page.getByRole("heading", { name: "To do" })).toBeVisible();
+  await page.goto("/");
+  await expectAccessible(page);
+  await page.getByRole("link", { name: "To its leaders" }).click();
   await expect(page).toHaveURL(/\/leaders$/);
 });

@@ -6,6 +6,7 @@ namespace App\Tension;
 
 use App\Account\Studio;
 use Schwung\Core\Tension\Pattern;
+use Symfony\Component\DependencyInjection\ParameterBag\ContainerBagInterface;
 use Symfony\Contracts\Cache\CacheInterface;
 use Symfony\Contracts\Cache\ItemInterface;
 
@@ -14,7 +15,7 @@ final readonly class RoomMemory
 {
     private const SECONDS = 86_400;
 
-    public function __construct(private CacheInterface $cache)
+    public function __construct(private CacheInterface $cache, private ContainerBagInterface $parameters)
     {
     }
 
@@ -48,6 +49,9 @@ final readonly class RoomMemory
 
     private function key(Studio $studio, string $what): string
     {
-        return \sprintf('tension-%s-%d-%s', $studio->id(), $studio->seen(), $what);
+        // Another build of the application may show the same things otherwise.
+        $build = $this->parameters->get('container.build_id');
+
+        return \sprintf('tension-%s-%s-%d-%s', \is_string($build) ? $build : '', $studio->id(), $studio->seen(), $what);
     }
 }

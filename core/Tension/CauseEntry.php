@@ -10,6 +10,7 @@ final readonly class CauseEntry
     /**
      * @param array<string, int> $shows strength by the word of each symptom: 3 nearly always, 2 often, 1 sometimes
      * @param list<Hint>         $hints
+     * @param string             $ifSo  what its own test shows where it is the cause; $ifNot where it is not
      * @param float              $prior how much likelier than others before anything is seen
      */
     public function __construct(
@@ -18,6 +19,8 @@ final readonly class CauseEntry
         public array $shows,
         public array $hints,
         public string $test,
+        public string $ifSo,
+        public string $ifNot,
         public string $now,
         public string $nextTime,
         public float $prior = 0.0,

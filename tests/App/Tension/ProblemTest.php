@@ -44,7 +44,7 @@ final class ProblemTest extends StudioTestCase
     public function testATestThatSaysNoBringsTheNextCauseUp(): void
     {
         $quilt = $this->withProblem('foot-catch');
-        $this->browser->submit($this->page($quilt)->selectButton('It is not')->form());
+        $this->browser->submit($this->page($quilt)->filter('section[aria-labelledby=test] button')->last()->form());
         $page = $this->browser->followRedirect();
 
         self::assertStringNotContainsString('most likely stitching reached an open side', $page->filter('h1')->text());

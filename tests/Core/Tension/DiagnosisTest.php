@@ -43,7 +43,7 @@ final class DiagnosisTest extends TestCase
         $shown = [];
         foreach ($knowledge->entries as $entry) {
             self::assertNotSame('', trim($entry->words.$entry->test) ?: '', $entry->cause->value);
-            foreach ([$entry->words, $entry->test, $entry->now, $entry->nextTime] as $text) {
+            foreach ([$entry->words, $entry->test, $entry->ifSo, $entry->ifNot, $entry->now, $entry->nextTime] as $text) {
                 self::assertNotSame('', $text, $entry->cause->value);
             }
             foreach ($entry->shows as $word => $strength) {

@@ -6,7 +6,8 @@ namespace Schwung\Core\Tension;
 
 /**
  * Finds what comes back across quilts: for each frame, symptom and zone, the sightings over its last loads against the
- * rate over the studio's other loads, by a one-sided binomial test.
+ * rate over the studio's other loads, by a one-sided binomial test. The level is shared out among all that was seen on the
+ * frame (Bonferroni): who looks at ten places finds something at one of them by chance.
  */
 final readonly class PatternRule
 {
@@ -27,12 +28,13 @@ final readonly class PatternRule
             $last = \array_slice($all, -self::LOADS);
             $others = array_merge([], ...array_values($loads));
             $others = array_values(array_diff($others, $last));
-            foreach ($this->places($sightings, $last) as [$symptom, $zone, $seen]) {
+            $places = $this->places($sightings, $last);
+            foreach ($places as [$symptom, $zone, $seen]) {
                 $elsewhere = \count($this->loadsWith($sightings, $symptom, $zone, $others));
                 // Laplace's rule of succession: of few other loads nobody knows the rate well.
                 $rate = ($elsewhere + 1) / (\count($others) + 2);
                 $p = $this->atLeast(\count($seen), \count($last), $rate);
-                if (\count($seen) >= self::FEWEST && $p < self::LEVEL) {
+                if (\count($seen) >= self::FEWEST && $p < self::LEVEL / \count($places)) {
                     $patterns[] = new Pattern($frame, $symptom, $zone, $seen, \count($last), $p);
                 }
             }

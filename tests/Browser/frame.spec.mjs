@@ -229,7 +229,7 @@ test("a problem is written down at its place, with a photo", async ({ page }) =>
   await expectAccessible(page);
   await page.locator("[data-tap-bed] svg").click({ position: { x: 200, y: 150 } });
   await page.getByRole("radio", { name: "A pleat in the top" }).check();
-  await expect(page.getByLabel("top", { exact: true })).toBeChecked();
+  await expect(page.getByLabel("Top", { exact: true })).toBeChecked();
   await page.getByLabel("had to pick stitches out").check();
   await page.getByLabel("What was done").fill("Walked it in from the front");
   await page.getByLabel("A photo").setInputFiles({
@@ -245,7 +245,7 @@ test("a problem is written down at its place, with a photo", async ({ page }) =>
   await expectSent(page);
   await page.goto(`${quilt}/stitch`);
   await expect(page.getByText("a pleat in the top, in the top; had to pick")).toBeVisible();
-  await expect(page.locator("svg .problem-pin")).toHaveCount(1);
+  await expect(page.locator(".mx-auto > svg .problem-pin")).toHaveCount(1);
   await expect(page.getByAltText("Photo of the problem")).toBeVisible();
   expect(errors).toEqual([]);
 });

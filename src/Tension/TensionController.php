@@ -32,10 +32,8 @@ final class TensionController extends AbstractController
         $words = json_encode([$filter, $shown, $units->system()], \JSON_THROW_ON_ERROR | \JSON_INVALID_UTF8_SUBSTITUTE);
 
         return $this->render('tension/index.html.twig', [
-            'room' => $memory->page($studio, $words, fn (): string => $this->renderView('tension/_room.html.twig', ['room' => $room->open($studio, $filter, $units->system()), 'filter' => $filter, 'shown' => $shown])),
-            'filter' => $filter,
+            'room' => $memory->page($studio, $words, fn (): string => $this->renderView('tension/_room.html.twig', ['room' => $room->open($studio, $filter, $units->system()), 'filter' => $filter, 'shown' => $shown, 'choices' => $this->choices($frames->findOf($studio))])),
             'tasks' => $tasks->findOpen($studio),
-            'choices' => $this->choices($frames->findOf($studio)),
         ]);
     }
 

@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace App\AtTheFrame;
 
-use App\Account\Studio;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\Persistence\ManagerRegistry;
-use Schwung\Core\Loading\EntryKind;
 
 /** @extends ServiceEntityRepository<LogEntry> */
 final class LogEntryRepository extends ServiceEntityRepository
@@ -43,16 +41,5 @@ final class LogEntryRepository extends ServiceEntityRepository
             ->setParameter('run', $run->id(), 'ulid')->setParameter('keys', $keys)->getQuery()->getSingleColumnResult();
 
         return $known;
-    }
-
-    /** @return list<LogEntry> of one kind on all the studio's runs, the last first */
-    public function findOfKind(Studio $studio, EntryKind $kind): array
-    {
-        /** @var list<LogEntry> $entries */
-        $entries = $this->createQueryBuilder('e')->innerJoin('e.run', 'r')->innerJoin('r.quilt', 'q')->addSelect('r', 'q')
-            ->where('q.studio = :studio AND e.kind = :kind')->setParameter('studio', $studio->id(), 'ulid')->setParameter('kind', $kind)
-            ->orderBy('e.id', 'DESC')->setMaxResults(self::MOST)->getQuery()->getResult();
-
-        return $entries;
     }
 }

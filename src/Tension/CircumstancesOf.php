@@ -57,6 +57,7 @@ final readonly class CircumstancesOf
         $leader = null === $frame ? null : $this->leaders->ofFrame($frame)->at(End::Lead);
         $isDone = fn (string $step): ?bool => null === $view ? null : $this->isDone($view, $step);
         $edges = $setup->plan->top->edges;
+        $earlier = null === $view ? null : $this->earlier($view, $setup);
 
         return new Circumstances(
             $job->backing->kind,
@@ -77,8 +78,8 @@ final readonly class CircumstancesOf
             $setup->kind(),
             null === $job->frame->ratchetTeeth ? null : false,
             $view?->journal->firmness(),
-            null === $view || null === $problem ? null : $this->sameSideBefore($view, $setup, $problem),
-            null === $view ? null : \count(array_filter($this->earlier($view, $setup), static fn (array $one): bool => Symptom::CentreDip === $one[0])),
+            null === $earlier || null === $problem ? null : $this->sameSideBefore($earlier, Zone::at($problem->number('x'), $setup->across()->toMillimetres())),
+            null === $earlier ? null : \count(array_filter($earlier, static fn (array $one): bool => Symptom::CentreDip === $one[0])),
             $isDone('centres'),
             null,
             $isDone('baste-sides'),
@@ -93,11 +94,10 @@ final readonly class CircumstancesOf
         );
     }
 
-    private function sameSideBefore(RunView $view, Setup $setup, JournalEntry $problem): int
+    /** @param list<array{Symptom, Zone}> $earlier */
+    private function sameSideBefore(array $earlier, Zone $zone): int
     {
-        $zone = Zone::at($problem->number('x'), $setup->across()->toMillimetres());
-
-        return \count(array_filter($this->earlier($view, $setup), static fn (array $one): bool => Symptom::SideDip === $one[0] && $zone === $one[1] && Zone::Centre !== $zone));
+        return \count(array_filter($earlier, static fn (array $one): bool => Symptom::SideDip === $one[0] && $zone === $one[1] && Zone::Centre !== $zone));
     }
 
     /** Null while the step is still to come, or is none of this load. */
@@ -179,8 +179,9 @@ final readonly class CircumstancesOf
     private function earlier(RunView $view, Setup $setup): array
     {
         $quilt = $view->run->quilt;
-        $frame = null === $quilt->frame() ? null : (string) $quilt->frame()->id();
-        $others = array_filter($this->log->problems($quilt->studio), static fn (LoggedProblem $other): bool => $other->frame === $frame && $other->run !== (string) $view->run->id());
+        $frame = $quilt->frame();
+        $here = null === $frame ? [] : $this->log->problems($quilt->studio, $frame);
+        $others = array_filter($here, static fn (LoggedProblem $other): bool => $other->run !== (string) $view->run->id());
 
         return array_values(array_map(static fn (LoggedProblem $other): array => [$other->symptom, Zone::at($other->x ?? 0.0, $setup->across()->toMillimetres())], $others));
     }

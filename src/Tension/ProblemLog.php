@@ -6,6 +6,7 @@ namespace App\Tension;
 
 use App\Account\Studio;
 use App\AtTheFrame\MomentMs;
+use App\Frames\StudioFrame;
 use Doctrine\DBAL\Connection;
 use Schwung\Core\Loading\EntryKind;
 use Schwung\Core\Tension\Cause;
@@ -24,8 +25,12 @@ final readonly class ProblemLog
     {
     }
 
-    /** @return list<LoggedProblem> the last first, without what was corrected and without words that are not known any more */
-    public function problems(Studio $studio): array
+    /**
+     * @param StudioFrame|null $frame of all where none is named
+     *
+     * @return list<LoggedProblem> the last first, without what was corrected and without words that are not known any more
+     */
+    public function problems(Studio $studio, ?StudioFrame $frame = null): array
     {
         $corrected = [];
         foreach ($this->rows('SELECT e.run_id, e.data', $studio, EntryKind::Correction) as $row) {
@@ -33,7 +38,7 @@ final readonly class ProblemLog
         }
         $causes = $this->causes($studio);
         $problems = [];
-        foreach ($this->rows('SELECT e.run_id, e.entry_key, e.at_ms, e.data, q.id AS quilt_id, q.title, q.frame_id', $studio, EntryKind::Problem) as $row) {
+        foreach ($this->rows('SELECT e.run_id, e.entry_key, e.at_ms, e.data, q.id AS quilt_id, q.title, q.frame_id', $studio, EntryKind::Problem, $frame) as $row) {
             $problem = isset($corrected[$row['run_id'].' '.$row['entry_key']]) ? null : $this->problem($row, $causes);
             if (null !== $problem) {
                 $problems[] = $problem;
@@ -68,10 +73,12 @@ final readonly class ProblemLog
     }
 
     /** @return iterable<array<string, string|null>> */
-    private function rows(string $select, Studio $studio, EntryKind $kind): iterable
+    private function rows(string $select, Studio $studio, EntryKind $kind, ?StudioFrame $frame = null): iterable
     {
         /** @var iterable<array<string, string|null>> $rows */
-        $rows = $this->connection->iterateAssociative($select.' '.self::FROM.' ORDER BY e.id DESC', ['studio' => $studio->id()->toBinary(), 'kind' => $kind->value]);
+        $rows = $this->connection->iterateAssociative($select.' '.self::FROM.(null === $frame ? '' : ' AND q.frame_id = :frame').' ORDER BY e.id DESC', [
+            'studio' => $studio->id()->toBinary(), 'kind' => $kind->value, ...(null === $frame ? [] : ['frame' => $frame->id()->toBinary()]),
+        ]);
 
         return $rows;
     }

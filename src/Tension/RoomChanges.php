@@ -53,6 +53,7 @@ final class RoomChanges
             $entity instanceof Run => $entity->quilt->studio,
             $entity instanceof StudioFrame => $entity->studio,
             $entity instanceof Quilt => [] === array_intersect_key($work->getEntityChangeSet($entity), ['title' => 1, 'frame' => 1]) ? null : $entity->studio,
+            $entity instanceof Studio => [] === array_intersect_key($work->getEntityChangeSet($entity), ['words' => 1]) ? null : $entity,
             default => null,
         };
     }

@@ -80,7 +80,7 @@ final readonly class TensionRoom
     /** @return list<Remedy> what was done against this symptom on this frame, the one that helped most often first */
     public function tried(StudioFrame $frame, Symptom $symptom): array
     {
-        $remedies = $this->remedies($frame->studio, $this->log->problems($frame->studio))[(string) $frame->id()] ?? [];
+        $remedies = $this->remedies($frame->studio, $this->log->problems($frame->studio, $frame))[(string) $frame->id()] ?? [];
 
         return array_values(array_filter($remedies, static fn (Remedy $remedy): bool => $remedy->symptom === $symptom));
     }

@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\App\Tension;
 
-use App\AtTheFrame\LogEntryRepository;
 use App\Quilt\Quilt;
 use App\Tension\CircumstancesOf;
 use App\Tension\Inquiries;
 use App\Tension\ProblemController;
+use App\Tension\ProblemLog;
 use PHPUnit\Framework\Attributes\CoversClass;
-use Schwung\Core\Loading\EntryKind;
 use Symfony\Component\DomCrawler\Crawler;
 use Tests\App\StudioTestCase;
 
@@ -72,7 +71,7 @@ final class ProblemTest extends StudioTestCase
         $page = $this->browser->followRedirect();
         self::assertStringContainsString('Attached deeper in the middle. It helped.', $page->filter('main')->text());
         self::assertStringContainsString('it was the cause here once before', $page->filter('ol > li')->first()->text());
-        self::assertCount(1, $this->service(LogEntryRepository::class)->findOfKind($this->owner->studio(), EntryKind::Fixed));
+        self::assertCount(1, $this->service(ProblemLog::class)->fixes($this->owner->studio()));
         self::assertStringContainsString('Remedy', $this->browser->request('GET', "/quilts/{$quilt->id()}/stitch")->filter('section[aria-labelledby=log-title]')->text());
     }
 

@@ -43,6 +43,12 @@ final readonly class LeaderCheckRule
         );
     }
 
+    /** How far cloth sinks that is longer than its span; all in one unit, $longer not below zero. */
+    public static function sinks(float $span, float $longer): float
+    {
+        return sqrt(3 * $span * $longer / 8);
+    }
+
     /** @param list<Reading> $readings */
     private function requireOrder(array $readings): void
     {
@@ -122,7 +128,7 @@ final readonly class LeaderCheckRule
     private function dip(Length $longer, Length $bedSpan): Worked
     {
         return new Worked(
-            Figure::measured(Length::millimetres(sqrt(3 * $bedSpan->toMillimetres() * $longer->toMillimetres() / 8))),
+            Figure::measured(Length::millimetres(self::sinks($bedSpan->toMillimetres(), $longer->toMillimetres()))),
             'How far the cloth sinks here when the rest is taut: √(3 × bed × longer ÷ 8), a shallow arc (an estimate).',
             [new Term('bed', Figure::measured($bedSpan), 'frame'), new Term('longer', Figure::measured($longer), 'reading')],
         );

@@ -33,6 +33,12 @@ final readonly class FirmnessReading
     }
 
     /** @param array{Firmness, Firmness, Firmness} $layer */
+    public static function mean(array $layer): float
+    {
+        return self::sum($layer) / 3;
+    }
+
+    /** @param array{Firmness, Firmness, Firmness} $layer */
     private static function sum(array $layer): int
     {
         return $layer[0]->value + $layer[1]->value + $layer[2]->value;

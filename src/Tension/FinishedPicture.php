@@ -8,6 +8,7 @@ use App\Drawing\Canvas;
 use App\Drawing\Picture;
 use App\Drawing\Shape;
 use Schwung\Core\Tension\Bed\Bed;
+use Schwung\Core\Tension\Bed\Cloth;
 use Schwung\Core\Tension\Symptom;
 
 /** Draws what a bed has made of the quilt once it is off the frame: seen from its edge, lying on a table. */
@@ -16,8 +17,6 @@ final readonly class FinishedPicture
     private const HALF_MM = 420.0;
     /** From the edge on the quilt is free to curl. */
     private const FREE_MM = 200.0;
-    /** From crest to crest of a ripple. */
-    private const RIPPLE_MM = 60.0;
     private const STEP_MM = 5;
 
     public static function draw(Bed $bed): Picture
@@ -46,7 +45,7 @@ final readonly class FinishedPicture
             $x = $i * self::STEP_MM - self::HALF_MM;
             $free = max(0.0, abs($x) - (self::HALF_MM - self::FREE_MM));
 
-            return [$x, $off + $bed->bend * $free ** 2 / 2 * BedPicture::TIMES - $height / 2 * (1 - cos(2 * \M_PI * $x / self::RIPPLE_MM))];
+            return [$x, $off + $bed->bend * $free ** 2 / 2 * BedPicture::TIMES - $height / 2 * (1 - cos(2 * \M_PI * $x / Cloth::RIPPLE_MM))];
         }, range(0, (int) (2 * self::HALF_MM / self::STEP_MM)));
     }
 }

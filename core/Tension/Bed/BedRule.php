@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Tension\Bed;
 
+use Schwung\Core\Advance\Ridge;
 use Schwung\Core\Material\Stretch;
 use Schwung\Core\Measure\Length;
+use Schwung\Core\Measure\Worked;
 use Schwung\Core\Tension\Firmness;
 use Schwung\Core\Tension\FirmnessReading;
 use Schwung\Core\Tension\Symptom;
@@ -17,7 +19,6 @@ final readonly class BedRule
     private const SEEN_DIP_MM = 12.7;
     private const SEEN_SCALLOP_MM = 8.0;
     private const SEEN_PINS_MM = 6.0;
-    private const SEEN_RIDGE_MM = 5.0;
     private const SEEN_TILT_MM = 4.0;
     private const STATIONS = 40;
 
@@ -50,18 +51,18 @@ final readonly class BedRule
     private function dips(BedSetup $setup): array
     {
         $effects = [];
-        [$left, $centre, $right] = array_map(fn (float $at): float => Cloth::dip($this->longer($setup, $at))->length()->toMillimetres(), [-0.9, 0.0, 0.9]);
+        $dips = array_map(fn (float $at): Worked => Cloth::dip($this->longer($setup, $at)), ['the left side' => -0.9, 'the middle' => 0.0, 'the right side' => 0.9]);
+        [$left, $centre, $right] = array_map(static fn (Worked $dip): float => $dip->length()->toMillimetres(), array_values($dips));
         $hangs = static fn (float $here, float $there): bool => $here - $there > self::SEEN_DIP_MM;
-        foreach ([['the left side hangs by', -0.9], ['the middle hangs by', 0.0], ['the right side hangs by', 0.9]] as [$name, $at]) {
-            $dip = Cloth::dip($this->longer($setup, $at));
+        $side = $hangs(min($left, $right), $centre) && abs($left - $right) <= self::SEEN_DIP_MM ? Symptom::BothSidesDip : null;
+        $symptoms = [
+            'the left side' => $side ?? ($hangs($left, $right) ? Symptom::SideDip : null),
+            'the middle' => $hangs($centre, max($left, $right)) ? Symptom::CentreDip : null,
+            'the right side' => $side ?? ($hangs($right, $left) ? Symptom::SideDip : null),
+        ];
+        foreach ($dips as $place => $dip) {
             if ($dip->length()->isPositive()) {
-                $symptom = match (true) {
-                    0.0 === $at => $hangs($centre, max($left, $right)) ? Symptom::CentreDip : null,
-                    $hangs(min($left, $right), $centre) && abs($left - $right) <= self::SEEN_DIP_MM => Symptom::BothSidesDip,
-                    $at < 0 => $hangs($left, $right) ? Symptom::SideDip : null,
-                    default => $hangs($right, $left) ? Symptom::SideDip : null,
-                };
-                $effects[] = new Effect($name, $dip, $symptom);
+                $effects[] = new Effect("$place hangs by", $dip, $symptoms[$place]);
             }
         }
 
@@ -71,7 +72,7 @@ final readonly class BedRule
     /** @return list<Effect> */
     private function pulls(BedSetup $setup): array
     {
-        $mean = $this->mean($setup->firmness->backing);
+        $mean = FirmnessReading::mean($setup->firmness->backing);
         $pins = Cloth::betweenPins($setup->pinSpacing, $mean);
         $isCrowded = $setup->pinSpacing->isShorterThan(Length::inches(2));
         $effects = [new Effect('between two pins the edge is drawn in by', $pins, $isCrowded || $pins->length()->toMillimetres() > self::SEEN_PINS_MM ? Symptom::CrossRipple : null)];
@@ -89,8 +90,8 @@ final readonly class BedRule
         } elseif ($mean < Firmness::Soft->value) {
             $effects[] = new Effect('the whole bed flaps by', $slack, Symptom::Bounce);
         }
-        if ($this->mean($setup->firmness->top) <= Firmness::Soft->value) {
-            $effects[] = new Effect('ahead of the foot the top stands up by', Cloth::dip(Cloth::slack($this->mean($setup->firmness->top)) / 4), Symptom::BubbleAhead);
+        if (FirmnessReading::mean($setup->firmness->top) <= Firmness::Soft->value) {
+            $effects[] = new Effect('ahead of the foot the top stands up by', Cloth::dip(Cloth::slack(FirmnessReading::mean($setup->firmness->top)) / 4), Symptom::BubbleAhead);
         }
 
         return $effects;
@@ -119,7 +120,7 @@ final readonly class BedRule
         }
         $ridge = Cloth::ridge($setup->seam);
 
-        return [new Effect('the seam stands proud on the roll by', $ridge, $ridge->length()->toMillimetres() >= self::SEEN_RIDGE_MM ? Symptom::RollRidge : null)];
+        return [new Effect('the seam stands proud on the roll by', $ridge, $ridge->length()->toMillimetres() >= Ridge::SLACK_MILLIMETRES ? Symptom::RollRidge : null)];
     }
 
     /** @return list<Effect> */
@@ -131,7 +132,7 @@ final readonly class BedRule
             $effects[] = new Effect('the edges curl with a radius of', Cloth::curl($balance), $balance > 0 ? Symptom::CurlToBack : Symptom::CurlToFront);
         }
         if (Stretch::Along === $setup->stretch || SideClamps::STRONGEST === $setup->clamps->pull) {
-            $ripple = Cloth::ripple($this->mean($setup->firmness->backing), Stretch::Along === $setup->stretch ? 4.0 : 1.0);
+            $ripple = Cloth::ripple(FirmnessReading::mean($setup->firmness->backing), Stretch::Along === $setup->stretch ? 4.0 : 1.0);
             $effects[] = new Effect('off the frame ripples stand up by', $ripple, Symptom::RipplesOffFrame);
         }
 
@@ -148,11 +149,5 @@ final readonly class BedRule
         $layer = array_map(static fn (Firmness $step): int => $step->value, $setup->firmness->backing);
 
         return ($layer[0] - $layer[2]) * Cloth::STRAIN * Cloth::SPAN_MM;
-    }
-
-    /** @param array{Firmness, Firmness, Firmness} $layer */
-    private function mean(array $layer): float
-    {
-        return ($layer[0]->value + $layer[1]->value + $layer[2]->value) / 3;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Tension\Bed;
 
+use Schwung\Core\Leader\LeaderCheckRule;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Term;
@@ -34,16 +35,11 @@ final readonly class Cloth
     /** All three layers together, under the foot. */
     private const LAYERS_MM = 2.0;
     /** From crest to crest of a ripple. */
-    private const RIPPLE_MM = 60.0;
-
-    public static function sinks(float $span, float $longer): float
-    {
-        return sqrt(3 * $span * max(0.0, $longer) / 8);
-    }
+    public const RIPPLE_MM = 60.0;
 
     public static function dip(float $longer): Worked
     {
-        return self::worked(self::sinks(self::SPAN_MM, $longer), 'How far cloth sinks that is longer than the bed: √(3 × bed × longer ÷ 8), a shallow arc.', ['bed' => self::SPAN_MM, 'longer' => $longer]);
+        return self::worked(LeaderCheckRule::sinks(self::SPAN_MM, $longer), 'How far cloth sinks that is longer than the bed: √(3 × bed × longer ÷ 8), a shallow arc.', ['bed' => self::SPAN_MM, 'longer' => $longer]);
     }
 
     /** How much longer cloth is that feels softer than firm with give, over the span of the bed. */
@@ -70,7 +66,7 @@ final readonly class Cloth
         $bite = ClampWidth::Wide === $clamps->bite ? 150.0 : 50.0;
         $free = max(0.0, $clamps->apart->toMillimetres() - $bite);
 
-        return self::worked(self::sinks($free, $free * self::CLAMP_STRAIN * $clamps->pull), 'How far the free edge between two clamps is drawn in, by the same arc as a dip.', ['from clamp to clamp' => $clamps->apart->toMillimetres(), 'held by each' => $bite], \sprintf('pull %d of %d', $clamps->pull, SideClamps::STRONGEST));
+        return self::worked(LeaderCheckRule::sinks($free, $free * self::CLAMP_STRAIN * $clamps->pull), 'How far the free edge between two clamps is drawn in, by the same arc as a dip.', ['from clamp to clamp' => $clamps->apart->toMillimetres(), 'held by each' => $bite], \sprintf('pull %d of %d', $clamps->pull, SideClamps::STRONGEST));
     }
 
     /** @param bool $givesAcross whether the cloth stretches along the rails */
@@ -102,7 +98,7 @@ final readonly class Cloth
     /** @param float $firmness mean of the backing */
     public static function betweenPins(Length $spacing, float $firmness): Worked
     {
-        return self::worked(self::sinks($spacing->toMillimetres(), $spacing->toMillimetres() * self::STRAIN * $firmness), 'How far the edge is drawn in between two pins, by the same arc as a dip.', ['from pin to pin' => $spacing->toMillimetres()], '');
+        return self::worked(LeaderCheckRule::sinks($spacing->toMillimetres(), $spacing->toMillimetres() * self::STRAIN * $firmness), 'How far the edge is drawn in between two pins, by the same arc as a dip.', ['from pin to pin' => $spacing->toMillimetres()], '');
     }
 
     /** @param array<string, float> $terms millimetres by name; $note stands beside the last */

@@ -7,6 +7,7 @@ namespace Tests\Core\Tension;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Schwung\Core\Leader\LeaderCheckRule;
 use Schwung\Core\Material\Pressing;
 use Schwung\Core\Material\Stretch;
 use Schwung\Core\Measure\Length;
@@ -78,7 +79,7 @@ final class BedTest extends TestCase
 
     public function testAQuarterInchOverABedOfTwoFeetDipsAboutAnInchAndAHalf(): void
     {
-        self::assertEqualsWithDelta(1.5, Cloth::sinks(24 * 25.4, 0.25 * 25.4) / 25.4, 0.01);
+        self::assertEqualsWithDelta(1.5, LeaderCheckRule::sinks(24.0, 0.25), 0.01);
     }
 
     public function testMoreOfAFaultNeverShowsLess(): void

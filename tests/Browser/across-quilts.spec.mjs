@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { expectAccessible, signIn } from "./studio.mjs";
+import { expectAccessible, expectSoundAt, signIn } from "./studio.mjs";
 
 // Comes before the tests that put quilts of their own on the frames of the demo.
 test.beforeEach(async ({ page }) => signIn(page));
@@ -7,17 +7,8 @@ test.beforeEach(async ({ page }) => signIn(page));
 test("what keeps coming back in the demo's year is said, and leads to its task", async ({
   page,
 }) => {
-  for (const [width, height] of [
-    [390, 844],
-    [1280, 800],
-  ]) {
-    await page.setViewportSize({ width, height });
-    await page.goto("/tension");
-    await expectAccessible(page);
-    expect(
-      await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth),
-    ).toBeLessThanOrEqual(0);
-  }
+  await page.goto("/tension");
+  await expectSoundAt(page, [390, 844], [1280, 800]);
   await expect(page.getByText(/The middle hangs, centre, on 5 of the last 12 loads/)).toBeVisible();
   await expect(page.locator(".border-attention")).toHaveCount(1);
   await page.getByLabel("What is seen").selectOption("a pleat in the top");

@@ -1,6 +1,6 @@
 import { expect, test } from "@playwright/test";
 import { begin, bringIn, expectAwake, expectSent, goTo, job, step } from "./loads.mjs";
-import { expectAccessible, signIn, watchErrors } from "./studio.mjs";
+import { expectAccessible, expectNoOverflow, signIn, watchErrors } from "./studio.mjs";
 
 test.beforeEach(async ({ page }) => signIn(page));
 
@@ -347,9 +347,7 @@ for (const [width, height] of [
     for (const key of ["attach-lead", "reference", "pass-1-stitch"]) {
       await goTo(page, key);
       await expectAccessible(page);
-      expect(
-        await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth),
-      ).toBeLessThanOrEqual(0);
+      await expectNoOverflow(page);
     }
     const target = await page.getByRole("button", { name: /Done, next/ }).boundingBox();
     expect(target.height).toBeGreaterThanOrEqual(60);

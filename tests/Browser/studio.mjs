@@ -49,3 +49,20 @@ export function watchErrors(page) {
   });
   return errors;
 }
+
+/** No wider than the window. */
+export async function expectNoOverflow(page) {
+  const overflow = await page.evaluate(
+    () => document.documentElement.scrollWidth - window.innerWidth,
+  );
+  expect(overflow, page.url()).toBeLessThanOrEqual(0);
+}
+
+/** Accessible and no wider than the window at each size, the last of which stays. */
+export async function expectSoundAt(page, ...sizes) {
+  for (const [width, height] of sizes) {
+    await page.setViewportSize({ width, height });
+    await expectAccessible(page);
+    await expectNoOverflow(page);
+  }
+}

@@ -1,6 +1,6 @@
 import { expect, test } from "@playwright/test";
 import { begin, bringIn, expectSent, goTo, job } from "./loads.mjs";
-import { expectAccessible, signIn, watchErrors } from "./studio.mjs";
+import { expectSoundAt, signIn, watchErrors } from "./studio.mjs";
 
 test.beforeEach(async ({ page }) => signIn(page));
 
@@ -18,14 +18,7 @@ test("from a problem at the frame to what helped, in a few taps", async ({ page 
   await why.click();
   await expect(page).toHaveURL(/\/problem\//);
   await expect(page.locator("h1")).toContainText("The middle hangs: most likely");
-  for (const [width, height] of [
-    [390, 844],
-    [820, 1180],
-    [1280, 800],
-  ]) {
-    await page.setViewportSize({ width, height });
-    await expectAccessible(page);
-  }
+  await expectSoundAt(page, [390, 844], [820, 1180], [1280, 800]);
   // The test of the first cause says no: another one leads.
   const test = page.locator("section[aria-labelledby=test]");
   while (await test.getByRole("button", { name: "No", exact: true }).count()) {

@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { expectAccessible, signIn, watchErrors } from "./studio.mjs";
+import { expectAccessible, expectSoundAt, signIn, watchErrors } from "./studio.mjs";
 
 test.beforeEach(async ({ page }) => signIn(page));
 
@@ -18,17 +18,7 @@ test("a round of the trainer: look, measure, choose, learn", async ({ page }) =>
   await expect(page.getByText(/centre marks of both ends/)).toBeVisible();
   await page.reload();
   await expect(page.getByRole("heading", { name: "7 minutes spent. What is it?" })).toBeVisible();
-  for (const [width, height] of [
-    [390, 844],
-    [820, 1180],
-    [1280, 800],
-  ]) {
-    await page.setViewportSize({ width, height });
-    await expectAccessible(page);
-    expect(
-      await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth),
-    ).toBeLessThanOrEqual(0);
-  }
+  await expectSoundAt(page, [390, 844], [820, 1180], [1280, 800]);
   await page.getByLabel("One end is off its centre").check();
   await page.getByLabel("Shift that end.").check();
   await page.getByRole("button", { name: "That is it" }).click();
@@ -44,16 +34,7 @@ test("a slider of the free bench changes bed and quilt at once", async ({ page }
   const errors = watchErrors(page);
   await page.goto("/tension/bench");
   await expect(page.locator("h1")).toHaveText("It lies flat.");
-  for (const [width, height] of [
-    [390, 844],
-    [1280, 800],
-  ]) {
-    await page.setViewportSize({ width, height });
-    await expectAccessible(page);
-    expect(
-      await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth),
-    ).toBeLessThanOrEqual(0);
-  }
+  await expectSoundAt(page, [390, 844], [1280, 800]);
   const middle = page.getByRole("slider", { name: "The middle" });
   await middle.focus();
   for (let i = 0; i < 4; i += 1) {

@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { expectAccessible, openQuilt, signIn, watchErrors } from "./studio.mjs";
+import { expectAccessible, expectNoOverflow, openQuilt, signIn, watchErrors } from "./studio.mjs";
 
 test.beforeEach(async ({ page }) => signIn(page));
 
@@ -138,10 +138,7 @@ async function expectSound(page) {
   if (page.viewportSize().width !== 820) {
     await expectAccessible(page);
   }
-  const overflow = await page.evaluate(
-    () => document.documentElement.scrollWidth - window.innerWidth,
-  );
-  expect(overflow, page.url()).toBeLessThanOrEqual(0);
+  await expectNoOverflow(page);
 }
 
 for (const [width, height] of [

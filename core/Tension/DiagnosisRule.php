@@ -31,8 +31,7 @@ final readonly class DiagnosisRule
     public function rank(TensionCase $case): array
     {
         $scores = $this->scores($case);
-        $sum = array_sum(array_map(exp(...), $scores));
-        $ranked = array_map(fn (CauseEntry $entry, float $score): Likely => new Likely($entry, $score, exp($score) / $sum, $this->for($entry, $case), $this->against($entry, $case)), $this->knowledge->entries, $scores);
+        $ranked = array_map(fn (CauseEntry $entry, float $score, float $chance): Likely => new Likely($entry, $score, $chance, $this->for($entry, $case), $this->against($entry, $case)), $this->knowledge->entries, $scores, self::shares($scores));
         usort($ranked, static fn (Likely $one, Likely $other): int => $other->score <=> $one->score);
         \assert([] !== $ranked);
 
@@ -50,10 +49,7 @@ final readonly class DiagnosisRule
     /** @return array<string, float> how likely each cause is, by its word and in the order of the knowledge; of all together one */
     public function chances(TensionCase $case): array
     {
-        $shares = array_map(exp(...), $this->scores($case));
-        $sum = array_sum($shares);
-
-        return array_map(static fn (float $share): float => $share / $sum, $shares);
+        return self::shares($this->scores($case));
     }
 
     /** How much doubt is left: the entropy of the chances (Shannon), in natural units. */
@@ -79,6 +75,19 @@ final readonly class DiagnosisRule
     public function unexplained(TensionCase $case, array $causes): array
     {
         return array_values(array_filter($case->seen, static fn (Symptom $symptom): bool => [] === array_filter($causes, static fn (Likely $likely): bool => $likely->explains($symptom))));
+    }
+
+    /**
+     * @param array<string, float> $scores
+     *
+     * @return array<string, float> by the same words; of all together one
+     */
+    private static function shares(array $scores): array
+    {
+        $shares = array_map(exp(...), $scores);
+        $sum = array_sum($shares);
+
+        return array_map(static fn (float $share): float => $share / $sum, $shares);
     }
 
     /** @return array<string, float> by the words of the causes, in the order of the knowledge */

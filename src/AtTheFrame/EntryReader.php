@@ -39,6 +39,19 @@ final readonly class EntryReader
         if (!\is_array($items) || !array_is_list($items) || \count($items) > self::MOST) {
             throw new UnreadableEntry('A list of up to '.self::MOST.' entries is accepted.');
         }
+
+        return $this->take($items);
+    }
+
+    /**
+     * The same for what a page has gathered itself.
+     *
+     * @param list<mixed> $items
+     *
+     * @return list<JournalEntry>
+     */
+    public function take(array $items): array
+    {
         $entries = [];
         foreach ($items as $item) {
             try {

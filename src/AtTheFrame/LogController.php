@@ -68,7 +68,7 @@ final class LogController extends AbstractController
         $words = array_map($fields->getString(...), ['layer' => 'layer', 'seen' => 'seen', 'severity' => 'severity', 'action' => 'action']);
         $photo = $fields->getString('photo');
         $entry = ['key' => $fields->getString('once'), 'kind' => EntryKind::Problem->value, 'step' => null, 'at' => MomentMs::of($clock->now()), 'data' => [...$place, ...$words, ...('' === $photo ? [] : ['photo' => $photo])]];
-        $entries = (new EntryReader($person->name(), 0, $clock->now()))->read(json_encode([$entry], \JSON_THROW_ON_ERROR | \JSON_INVALID_UTF8_SUBSTITUTE));
+        $entries = (new EntryReader($person->name(), 0, $clock->now()))->take([$entry]);
         if ([] === $entries) {
             return $this->stitch($id, $person, 'Choose what is seen and in which layer; nothing was written down yet.');
         }

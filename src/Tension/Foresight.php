@@ -19,6 +19,9 @@ final readonly class Foresight
     /** Findings of the plan that say the same, with its figures, by cause. */
     private const TOLD = ['seam-winds-on-itself' => 'seam-ridge', 'stretch-roller-to-roller' => 'stretch-roller-to-roller', 'batting-creased' => 'batting-not-rested'];
 
+    /** Where something can still be changed; the sheet, the log and what comes after tell no risks. */
+    private const STAGES = ['measure', 'backing', 'direction', 'attach', 'passes', 'load'];
+
     public function __construct(private CircumstancesOf $circumstances, private Confirmed $confirmed, private TensionRoom $room)
     {
     }
@@ -27,7 +30,7 @@ final readonly class Foresight
     public function risks(Quilt $quilt, Review $review, string $stage): array
     {
         [$plan, $winding] = [$review->shownPlan(), $review->winding];
-        if ($quilt->isLoaded() || null === $plan || null === $winding) {
+        if (!\in_array($stage, self::STAGES, true) || $quilt->isLoaded() || null === $plan || null === $winding) {
             return [];
         }
         $circumstances = $this->circumstances->planned(Setup::usual($plan, $winding, $review->sheet->habits()), $quilt);

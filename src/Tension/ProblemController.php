@@ -57,7 +57,7 @@ final class ProblemController extends AbstractController
             'of' => $key, 'symptom' => $fields->getString('symptom'), 'cause' => $fields->getString('cause'), 'action' => $fields->getString('action'),
             'seen' => $isYes, 'proved' => $isYes, 'worked' => $isYes,
         ]];
-        $book->write($run, (new EntryReader($person->name(), 0, $clock->now()))->read(json_encode([$entry], \JSON_THROW_ON_ERROR)));
+        $book->write($run, (new EntryReader($person->name(), 0, $clock->now()))->take([$entry]));
 
         return $this->redirectToRoute('app_tension_problem', ['id' => $id, 'key' => $key], Response::HTTP_SEE_OTHER);
     }

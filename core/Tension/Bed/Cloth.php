@@ -10,7 +10,6 @@ use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Term;
 use Schwung\Core\Measure\Worked;
 use Schwung\Core\Practice\Thickness;
-use Schwung\Core\Tension\ClampWidth;
 use Schwung\Core\Tension\Firmness;
 
 /**
@@ -63,7 +62,7 @@ final readonly class Cloth
 
     public static function scallop(SideClamps $clamps): Worked
     {
-        $bite = ClampWidth::Wide === $clamps->bite ? 150.0 : 50.0;
+        $bite = $clamps->bite->bite()->toMillimetres();
         $free = max(0.0, $clamps->apart->toMillimetres() - $bite);
 
         return self::worked(LeaderCheckRule::sinks($free, $free * self::CLAMP_STRAIN * $clamps->pull), 'How far the free edge between two clamps is drawn in, by the same arc as a dip.', ['from clamp to clamp' => $clamps->apart->toMillimetres(), 'held by each' => $bite], \sprintf('pull %d of %d', $clamps->pull, SideClamps::STRONGEST));

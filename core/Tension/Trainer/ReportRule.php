@@ -10,7 +10,6 @@ use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Tension\Bed\BedSetup;
 use Schwung\Core\Tension\Bed\Cloth;
-use Schwung\Core\Tension\ClampWidth;
 use Schwung\Core\Tension\Firmness;
 
 /** Tells what each probe finds at a bed of the trainer, as a quilter would say it. */
@@ -31,7 +30,7 @@ final readonly class ReportRule
         return match ($probe) {
             Probe::Well => $isFound || [] !== $exercise->seenBy($probe) ? [] : [Phrase::of('The bed lies flat.')],
             Probe::Roll => $this->roll($setup, $isFound),
-            Probe::Sides => [Phrase::of('Each clamp bites %s, and they stand %s apart.', Figure::measured(Length::inches(ClampWidth::Wide === $setup->clamps->bite ? 6 : 2)), Figure::measured($setup->clamps->apart)), ...($isFound ? [] : [Phrase::of('Both sides ahead are basted.')])],
+            Probe::Sides => [Phrase::of('Each clamp bites %s, and they stand %s apart.', Figure::measured($setup->clamps->bite->bite()), Figure::measured($setup->clamps->apart)), ...($isFound ? [] : [Phrase::of('Both sides ahead are basted.')])],
             Probe::Edge => [Phrase::of('The pins stand %s apart.', Figure::measured($setup->pinSpacing)), ...($isFound ? [] : [Phrase::of('The far end of the top is held.')])],
             Probe::Press => [$this->feels('Backing', $setup->firmness->backing), $this->feels('Top', $setup->firmness->top)],
             Probe::Release => [Phrase::of('It jumps back by %s.', Cloth::jump($setup->clamps, Stretch::None !== $setup->stretch)->figure)],

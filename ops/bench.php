@@ -5,10 +5,10 @@ declare(strict_types=1);
 // The measuring half of bin/bench: "core" for the core and the command, "pages URL QUILTS" for the pages of a server.
 
 use App\Demo\DemoCommand;
-use Schwung\Core\Advance\Finish;
-use Schwung\Core\Advance\Quilting;
-use Schwung\Core\Advance\RowDesign;
-use Schwung\Core\Advance\Working;
+use Schwung\Core\Job\Finish;
+use Schwung\Core\Job\Quilting;
+use Schwung\Core\Job\RowDesign;
+use Schwung\Core\Job\Working;
 use Schwung\Core\Exchange\JobReader;
 use Schwung\Core\Exchange\JsonText;
 use Schwung\Core\Exchange\PlanWriter;
@@ -25,10 +25,10 @@ use Schwung\Core\Loading\Setup;
 use Schwung\Core\Loading\StepRule;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\UnitSystem;
-use Schwung\Core\Plan\Job;
+use Schwung\Core\Job\Job;
 use Schwung\Core\Plan\Planner;
 use Schwung\Core\Plan\WindingRule;
-use Schwung\Core\Practice\Load;
+use Schwung\Core\Job\Load;
 use Schwung\Core\Practice\Practice;
 use Schwung\Core\Tension\Circumstances;
 use Schwung\Core\Tension\DiagnosisRule;

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Advance;
 
-use Schwung\Core\Direction\Direction;
+use Schwung\Core\Job\Quilting;
+use Schwung\Core\Material\Direction;
 use Schwung\Core\Material\Top;
 
 /** Rules 8 to 10 and 12 together: how a top rolls through one way round. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Advance;
 
+use Schwung\Core\Job\Finish;
+use Schwung\Core\Job\RowDesign;
 use Schwung\Core\Measure\Length;
 
 /**

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Advance;
 
-use Schwung\Core\Direction\Direction;
+use Schwung\Core\Job\RowDesign;
+use Schwung\Core\Material\Direction;
 use Schwung\Core\Measure\Phrase;
 
 /** A way to better passes: its title, its numbers, and what it changes of rows or direction. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Advance;
 
+use Schwung\Core\Job\Finish;
 use Schwung\Core\Measure\Length;
 
 /** The rows as they will be laid; $scale is of the asked design, $finish what was really used. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Advance;
 
-use Schwung\Core\Direction\Direction;
+use Schwung\Core\Material\Direction;
 use Schwung\Core\Material\SeamKind;
 use Schwung\Core\Material\Top;
 use Schwung\Core\Material\TopSeam;

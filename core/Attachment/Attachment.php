@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Attachment;
 
+use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Measure\Worked;

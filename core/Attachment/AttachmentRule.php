@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Attachment;
 
+use Schwung\Core\Frame\HoldingSystem;
+use Schwung\Core\Practice\HoldHabit;
+use Schwung\Core\Practice\HoldTimes;
+
 /** Rule 14: where each pin, clip, clamp, zip or magnet of an edge goes, in which order, and whether they suffice. */
 final readonly class AttachmentRule
 {

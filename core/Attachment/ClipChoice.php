@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Attachment;
 
+use Schwung\Core\Frame\StockPiece;
 use Schwung\Core\Measure\Length;
 
 /**

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Attachment;
 
+use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Term;
 use Schwung\Core\Measure\Worked;
+use Schwung\Core\Practice\HoldHabit;
+use Schwung\Core\Practice\HoldTimes;
 
 /** Rule 14, channel clips: the run that ClipChoice finds, laid from outside in and kept on the leader. */
 final readonly class ClipPlanner

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Attachment;
 
+use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Measure\Term;
 use Schwung\Core\Measure\Worked;
+use Schwung\Core\Practice\HoldHabit;
+use Schwung\Core\Practice\HoldTimes;
 
 /** Rule 14, dowel clamps: no more than half an inch apart, spread evenly over the edge. */
 final readonly class DowelClampPlanner

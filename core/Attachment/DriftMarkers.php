@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Attachment;
 
-use Schwung\Core\Direction\Direction;
+use Schwung\Core\Material\Direction;
 use Schwung\Core\Material\Top;
 use Schwung\Core\Material\TopSeam;
 use Schwung\Core\Measure\Length;

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Attachment;
 
+use Schwung\Core\Material\End;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Worked;
+use Schwung\Core\Practice\Hand;
 
 /** An edge that is to be held, centred on the leader's load position. */
 final readonly class Edge

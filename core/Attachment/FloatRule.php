@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Schwung\Core\Attachment;
 
 use Schwung\Core\Direction\DirectionPlan;
+use Schwung\Core\Job\Job;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
-use Schwung\Core\Plan\Job;
 use Schwung\Core\Practice\FloatKind;
 use Schwung\Core\Practice\Practice;
 

@@ -4,14 +4,16 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Attachment;
 
-use Schwung\Core\Direction\Direction;
 use Schwung\Core\Direction\DirectionPlan;
+use Schwung\Core\Job\Job;
+use Schwung\Core\Material\Direction;
+use Schwung\Core\Material\End;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Term;
 use Schwung\Core\Measure\Worked;
-use Schwung\Core\Plan\Job;
 use Schwung\Core\Practice\FloatKind;
+use Schwung\Core\Practice\Hand;
 use Schwung\Core\Sizing\EdgeVerdict;
 use Schwung\Core\Sizing\MeasuredTop;
 

@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Attachment;
 
+use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Measure\Term;
 use Schwung\Core\Measure\Worked;
+use Schwung\Core\Practice\HoldHabit;
+use Schwung\Core\Practice\HoldTimes;
+use Schwung\Core\Practice\PinSchool;
 
 /** Rule 14, magnets: centre, ends, then always the middle of the widest gap. */
 final readonly class MagnetPlanner

@@ -4,11 +4,16 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Attachment;
 
+use Schwung\Core\Frame\HoldingSystem;
+use Schwung\Core\Material\End;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Measure\Term;
 use Schwung\Core\Measure\Worked;
+use Schwung\Core\Practice\HoldHabit;
+use Schwung\Core\Practice\HoldTimes;
+use Schwung\Core\Practice\PinSchool;
 
 /** Rule 14, pins: in from each end, shared out evenly from the centre, or at the ticks of the leader. */
 final readonly class PinPlanner

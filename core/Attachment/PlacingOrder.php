@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Attachment;
 
+use Schwung\Core\Practice\Hand;
+
 /** In which order places along an edge are filled; places are given from left to right, orders count from 1. */
 final readonly class PlacingOrder
 {

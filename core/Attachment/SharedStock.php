@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Attachment;
 
+use Schwung\Core\Frame\StockPiece;
 use Schwung\Core\Measure\Length;
+use Schwung\Core\Practice\HoldHabit;
 
 /** What is left of a stock for one end when the other end has taken its pieces. */
 final readonly class SharedStock

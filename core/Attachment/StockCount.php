@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Attachment;
 
+use Schwung\Core\Frame\StockPiece;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Rounding;
 use Schwung\Core\Measure\Worked;
+use Schwung\Core\Practice\HoldHabit;
 
 /** Whether counted pieces suffice. */
 final readonly class StockCount

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Attachment;
 
+use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Phrase;
+use Schwung\Core\Practice\HoldTimes;
 
 /** Rule 14, hook and loop: one strip as long as the edge. */
 final readonly class StripPlanner

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Direction;
 
+use Schwung\Core\Job\DirectionWish;
+use Schwung\Core\Material\Direction;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
-use Schwung\Core\Practice\DirectionWish;
 use Schwung\Core\Sizing\BackingState;
 
 /**

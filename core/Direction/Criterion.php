@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Direction;
 
+use Schwung\Core\Material\Direction;
 use Schwung\Core\Measure\Phrase;
 
 /**

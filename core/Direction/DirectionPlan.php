@@ -6,6 +6,7 @@ namespace Schwung\Core\Direction;
 
 use Schwung\Core\Advance\Course;
 use Schwung\Core\Advance\Section;
+use Schwung\Core\Material\Direction;
 use Schwung\Core\Measure\Worked;
 use Schwung\Core\Sizing\BackingCheck;
 use Schwung\Core\Sizing\Remedy;

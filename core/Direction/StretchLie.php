@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Direction;
 
+use Schwung\Core\Material\Direction;
 use Schwung\Core\Material\Stretch;
 
 /** How the backing's greater stretch lies once loaded; from roller to roller every advance pulls it out of shape. */

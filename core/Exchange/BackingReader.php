@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Exchange;
 
+use Schwung\Core\Job\Faults;
 use Schwung\Core\Material\Backing;
 use Schwung\Core\Material\BackingKind;
 use Schwung\Core\Material\BackingSeam;

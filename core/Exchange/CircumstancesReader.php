@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Exchange;
 
-use Schwung\Core\Attachment\HoldingSystem;
 use Schwung\Core\Frame\FrameKind;
+use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Material\BackingKind;
 use Schwung\Core\Material\BattingKind;
 use Schwung\Core\Material\Stretch;

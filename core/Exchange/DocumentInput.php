@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Schwung\Core\Exchange;
 
 use Schwung\Core\Exchange\Exception\FaultyDocument;
+use Schwung\Core\Job\Fault;
 
 /** Reads the document that a command is given: a file, or "-" for standard input. */
 final readonly class DocumentInput

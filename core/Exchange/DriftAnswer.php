@@ -7,8 +7,8 @@ namespace Schwung\Core\Exchange;
 use Schwung\Core\Exchange\Exception\FaultyDocument;
 use Schwung\Core\Measure\LengthWriter;
 use Schwung\Core\Measure\Worked;
-use Schwung\Core\Tension\Drift;
-use Schwung\Core\Tension\DriftRule;
+use Schwung\Core\Running\Drift;
+use Schwung\Core\Running\DriftRule;
 
 /** Answers schwung:drift: where the top of a quilt is drifting to. */
 final readonly class DriftAnswer

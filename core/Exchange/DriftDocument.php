@@ -6,7 +6,7 @@ namespace Schwung\Core\Exchange;
 
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\UnitSystem;
-use Schwung\Core\Tension\RegisterReading;
+use Schwung\Core\Running\RegisterReading;
 
 /** What a drift log document says. */
 final readonly class DriftDocument

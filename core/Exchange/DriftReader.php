@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Schwung\Core\Exchange;
 
 use Schwung\Core\Exchange\Exception\FaultyDocument;
+use Schwung\Core\Job\Fault;
+use Schwung\Core\Job\Faults;
 use Schwung\Core\Measure\UnitSystem;
-use Schwung\Core\Tension\RegisterReading;
+use Schwung\Core\Running\RegisterReading;
 
 /** Reads a drift log document, version 1, and finds all its faults at once. */
 final readonly class DriftReader

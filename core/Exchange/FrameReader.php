@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Exchange;
 
-use Schwung\Core\Attachment\HoldingSystem;
 use Schwung\Core\Frame\Frame;
 use Schwung\Core\Frame\FrameKind;
+use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Measure\Length;
 
 /** Reads the member "frame" of a job. */

@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace Schwung\Core\Exchange;
 
 use Schwung\Core\Exchange\Exception\FaultyDocument;
+use Schwung\Core\Job\Fault;
+use Schwung\Core\Job\Faults;
+use Schwung\Core\Job\Job;
+use Schwung\Core\Job\JobParts;
 use Schwung\Core\Measure\UnitSystem;
-use Schwung\Core\Plan\Job;
 
 /** Reads a job document, version 1, and finds all its faults at once. */
 final readonly class JobReader

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Schwung\Core\Exchange;
 
 use Schwung\Core\Exchange\Exception\FaultyDocument;
+use Schwung\Core\Job\Fault;
 
 /** Turns the text of a document into plain values, within limits that no honest document comes near. */
 final readonly class JsonText

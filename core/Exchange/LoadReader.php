@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Exchange;
 
-use Schwung\Core\Attachment\HoldHabit;
-use Schwung\Core\Attachment\HoldingSystem;
-use Schwung\Core\Attachment\PinSchool;
-use Schwung\Core\Attachment\StockPiece;
-use Schwung\Core\Practice\CustomMargins;
-use Schwung\Core\Practice\DirectionWish;
+use Schwung\Core\Frame\HoldingSystem;
+use Schwung\Core\Frame\StockPiece;
+use Schwung\Core\Job\CustomMargins;
+use Schwung\Core\Job\DirectionWish;
+use Schwung\Core\Job\Load;
 use Schwung\Core\Practice\FloatKind;
-use Schwung\Core\Practice\Load;
+use Schwung\Core\Practice\HoldHabit;
 use Schwung\Core\Practice\MarginSchool;
+use Schwung\Core\Practice\PinSchool;
 
 /** Reads the member "load" of a job. An end without a method is pinned. */
 final readonly class LoadReader

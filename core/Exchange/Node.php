@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Exchange;
 
+use Schwung\Core\Job\Faults;
 use Schwung\Core\Measure\Exception\UnreadableLength;
 use Schwung\Core\Measure\Length;
 

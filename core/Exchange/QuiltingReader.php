@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Exchange;
 
-use Schwung\Core\Advance\Finish;
-use Schwung\Core\Advance\Quilting;
-use Schwung\Core\Advance\QuiltingStyle;
-use Schwung\Core\Advance\RowDesign;
+use Schwung\Core\Job\Finish;
+use Schwung\Core\Job\Quilting;
+use Schwung\Core\Job\QuiltingStyle;
+use Schwung\Core\Job\RowDesign;
 
 /** Reads the member "quilting" of a job. */
 final readonly class QuiltingReader

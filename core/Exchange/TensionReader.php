@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Schwung\Core\Exchange;
 
 use Schwung\Core\Exchange\Exception\FaultyDocument;
+use Schwung\Core\Job\Fault;
+use Schwung\Core\Job\Faults;
 use Schwung\Core\Tension\Symptom;
 use Schwung\Core\Tension\TensionCase;
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Frame;
 
-use Schwung\Core\Attachment\HoldingSystem;
 use Schwung\Core\Measure\Length;
 
 /** The frame's true measures; leader measures and teeth are null where it has none. */

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Frame;
 
-use Schwung\Core\Attachment\HoldingSystem;
-use Schwung\Core\Attachment\StockPiece;
 use Schwung\Core\Measure\Length;
 
 /** The pieces for holding that belong to a frame; what is null or empty has not been counted. */

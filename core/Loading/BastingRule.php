@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Loading;
 
-use Schwung\Core\Attachment\Hand;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Point;
 use Schwung\Core\Practice\BattingHold;
 use Schwung\Core\Practice\FarEdge;
+use Schwung\Core\Practice\Hand;
 use Schwung\Core\Practice\Purpose;
 use Schwung\Core\Practice\SideBasting;
 

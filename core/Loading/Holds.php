@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Schwung\Core\Loading;
 
 use Schwung\Core\Attachment\Attachment;
-use Schwung\Core\Attachment\End;
-use Schwung\Core\Attachment\HoldingSystem;
+use Schwung\Core\Frame\HoldingSystem;
+use Schwung\Core\Material\End;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;

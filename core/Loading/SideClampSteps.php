@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Loading;
 
-use Schwung\Core\Attachment\HoldingSystem;
+use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Loading;
 
-use Schwung\Core\Attachment\End;
+use Schwung\Core\Material\End;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Practice\FloatKind;

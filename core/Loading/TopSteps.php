@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Loading;
 
-use Schwung\Core\Attachment\End;
-use Schwung\Core\Direction\Direction;
+use Schwung\Core\Material\Direction;
 use Schwung\Core\Material\EdgeKind;
+use Schwung\Core\Material\End;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Material;
 
-use Schwung\Core\Direction\Direction;
 use Schwung\Core\Measure\Length;
 
 /** The pieced top as measured: three widths, three lengths, both diagonals if taken, its seams from top and left. */

@@ -5,14 +5,15 @@ declare(strict_types=1);
 namespace Schwung\Core\Plan;
 
 use Schwung\Core\Attachment\Attachment;
-use Schwung\Core\Attachment\End;
-use Schwung\Core\Attachment\HoldingSystem;
 use Schwung\Core\Attachment\LoadedEdges;
 use Schwung\Core\Attachment\PinPlanner;
-use Schwung\Core\Attachment\PinSchool;
 use Schwung\Core\Direction\DirectionPlan;
+use Schwung\Core\Frame\HoldingSystem;
+use Schwung\Core\Job\Job;
+use Schwung\Core\Material\End;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Phrase;
+use Schwung\Core\Practice\PinSchool;
 use Schwung\Core\Practice\Practice;
 
 /** What the quilter should know of how the ends are held. */

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Plan;
 
-use Schwung\Core\Attachment\End;
 use Schwung\Core\Direction\DirectionPlan;
+use Schwung\Core\Job\Job;
+use Schwung\Core\Material\End;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Practice\MarginSchool;

@@ -6,8 +6,9 @@ namespace Schwung\Core\Plan;
 
 use Schwung\Core\Attachment\Attachment;
 use Schwung\Core\Direction\Choice;
-use Schwung\Core\Direction\Direction;
 use Schwung\Core\Direction\DirectionPlan;
+use Schwung\Core\Job\Job;
+use Schwung\Core\Material\Direction;
 use Schwung\Core\Sizing\BattingCheck;
 use Schwung\Core\Sizing\Fit;
 use Schwung\Core\Sizing\MeasuredTop;

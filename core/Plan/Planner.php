@@ -6,11 +6,12 @@ namespace Schwung\Core\Plan;
 
 use Schwung\Core\Attachment\Attachment;
 use Schwung\Core\Attachment\AttachmentRule;
-use Schwung\Core\Attachment\End;
 use Schwung\Core\Attachment\LoadedEdges;
 use Schwung\Core\Direction\ChoiceRule;
-use Schwung\Core\Direction\Direction;
 use Schwung\Core\Direction\DirectionRule;
+use Schwung\Core\Job\Job;
+use Schwung\Core\Material\Direction;
+use Schwung\Core\Material\End;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Practice\Practice;
 use Schwung\Core\Sizing\BattingRule;

@@ -14,7 +14,7 @@ use Schwung\Core\Advance\SeamGrid;
 use Schwung\Core\Advance\Stop;
 use Schwung\Core\Advance\TurnRound;
 use Schwung\Core\Advance\Winding;
-use Schwung\Core\Advance\Working;
+use Schwung\Core\Job\Working;
 
 /** Takes from a plan the passes as they will be worked: plain, turned round in the middle, or with the borders last. */
 final readonly class WindingRule

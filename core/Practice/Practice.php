@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Practice;
 
-use Schwung\Core\Attachment\End;
-use Schwung\Core\Attachment\HoldingSystem;
+use Schwung\Core\Frame\HoldingSystem;
+use Schwung\Core\Material\End;
 use Schwung\Core\Measure\Length;
 
 /**

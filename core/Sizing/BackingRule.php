@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Sizing;
 
-use Schwung\Core\Direction\Direction;
+use Schwung\Core\Job\Load;
+use Schwung\Core\Material\Direction;
 use Schwung\Core\Material\Top;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Term;
 use Schwung\Core\Measure\Worked;
-use Schwung\Core\Practice\Load;
 use Schwung\Core\Practice\MarginSchool;
 use Schwung\Core\Practice\Practice;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Sizing;
 
-use Schwung\Core\Direction\Direction;
 use Schwung\Core\Material\Backing;
 use Schwung\Core\Material\BackingSeam;
+use Schwung\Core\Material\Direction;
 use Schwung\Core\Material\SeamDirection;
 use Schwung\Core\Material\Top;
 use Schwung\Core\Material\TopSeam;

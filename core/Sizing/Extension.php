@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Sizing;
 
+use Schwung\Core\Job\ExtensionLayout;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Rounding;
 use Schwung\Core\Practice\Practice;

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Sizing;
 
-use Schwung\Core\Attachment\End;
+use Schwung\Core\Job\Load;
 use Schwung\Core\Material\EdgeKind;
+use Schwung\Core\Material\End;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Term;
 use Schwung\Core\Measure\Worked;
 use Schwung\Core\Practice\FloatKind;
-use Schwung\Core\Practice\Load;
 use Schwung\Core\Practice\MarginSchool;
 use Schwung\Core\Practice\Practice;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Sizing;
 
+use Schwung\Core\Job\Load;
 use Schwung\Core\Measure\Phrase;
-use Schwung\Core\Practice\Load;
 
 /**
  * One way out of a backing that does not fit: what to do, with its numbers.

@@ -4,17 +4,18 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Sizing;
 
-use Schwung\Core\Attachment\End;
-use Schwung\Core\Attachment\HoldingSystem;
-use Schwung\Core\Direction\Direction;
+use Schwung\Core\Frame\HoldingSystem;
+use Schwung\Core\Job\DirectionWish;
+use Schwung\Core\Job\ExtensionLayout;
+use Schwung\Core\Job\Load;
 use Schwung\Core\Material\Backing;
+use Schwung\Core\Material\Direction;
+use Schwung\Core\Material\End;
 use Schwung\Core\Material\Top;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Measure\UnitSystem;
-use Schwung\Core\Practice\DirectionWish;
-use Schwung\Core\Practice\Load;
 use Schwung\Core\Practice\MarginSchool;
 use Schwung\Core\Practice\Practice;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Sizing;
 
-use Schwung\Core\Direction\Direction;
+use Schwung\Core\Material\Direction;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Point;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Tension;
 
-use Schwung\Core\Attachment\HoldingSystem as Hold;
 use Schwung\Core\Frame\FrameKind;
+use Schwung\Core\Frame\HoldingSystem as Hold;
 use Schwung\Core\Material\BackingKind;
 use Schwung\Core\Material\Stretch;
 use Schwung\Core\Measure\Length;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Account;
 
 use Doctrine\ORM\Mapping as ORM;
-use Schwung\Core\Attachment\Hand;
 use Schwung\Core\Measure\UnitSystem;
+use Schwung\Core\Practice\Hand;
 use Symfony\Bridge\Doctrine\Types\UlidType;
 use Symfony\Component\Security\Core\User\PasswordAuthenticatedUserInterface;
 use Symfony\Component\Security\Core\User\UserInterface;

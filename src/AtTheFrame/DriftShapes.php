@@ -8,9 +8,9 @@ use App\Drawing\Canvas;
 use App\Drawing\Shape;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Phrase;
+use Schwung\Core\Running\Drift;
+use Schwung\Core\Running\RegisterReading;
 use Schwung\Core\Sizing\Box;
-use Schwung\Core\Tension\Drift;
-use Schwung\Core\Tension\RegisterReading;
 
 /**
  * Draws what was read of the register along the quilt's middle line, and where it leads at the tail edge. Sideways it is

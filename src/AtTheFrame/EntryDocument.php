@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\AtTheFrame;
 
-use Schwung\Core\Loading\JournalEntry;
+use Schwung\Core\Running\JournalEntry;
 
 /** An entry as devices have it. */
 final class EntryDocument

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\AtTheFrame;
 
-use Schwung\Core\Loading\EntryKind;
-use Schwung\Core\Loading\JournalEntry;
 use Schwung\Core\Loading\StatePart;
+use Schwung\Core\Running\EntryKind;
+use Schwung\Core\Running\JournalEntry;
 use Schwung\Core\Tension\Cause;
 use Schwung\Core\Tension\Firmness;
 use Schwung\Core\Tension\Layer;

@@ -16,12 +16,12 @@ use App\Quilt\Quilt;
 use App\Quilt\Review;
 use App\Quilt\Winding\WoundStates;
 use Schwung\Core\Loading\BastingRule;
-use Schwung\Core\Loading\JournalEntry;
 use Schwung\Core\Loading\Setup;
 use Schwung\Core\Loading\Shown;
 use Schwung\Core\Loading\Step;
 use Schwung\Core\Loading\StepList;
 use Schwung\Core\Measure\UnitSystem;
+use Schwung\Core\Running\JournalEntry;
 
 /** Draws what the steps of a load show: each drawing once, whichever steps share it. */
 final readonly class FramePictures

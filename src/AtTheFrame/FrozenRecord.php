@@ -8,10 +8,10 @@ use App\Frames\StockRecord;
 use App\Quilt\Sheet;
 use App\Quilt\Subject;
 use App\Settings\PracticeSettings;
-use Schwung\Core\Exchange\Faults;
 use Schwung\Core\Exchange\FrameReader;
 use Schwung\Core\Exchange\Node;
 use Schwung\Core\Frame\Frame;
+use Schwung\Core\Job\Faults;
 use Schwung\Core\Measure\UnitSystem;
 
 /** What a plan was made from, as it is stored: the sheet, the frame as a job document has it, the stock, the studio's figures. */

@@ -6,7 +6,7 @@ namespace App\AtTheFrame;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
-use Schwung\Core\Loading\JournalEntry;
+use Schwung\Core\Running\JournalEntry;
 
 /** Writes entries into a run's log, each exactly once, however often and from however many devices it is sent. */
 final readonly class LogBook

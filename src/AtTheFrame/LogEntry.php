@@ -6,8 +6,8 @@ namespace App\AtTheFrame;
 
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
-use Schwung\Core\Loading\EntryKind;
-use Schwung\Core\Loading\JournalEntry;
+use Schwung\Core\Running\EntryKind;
+use Schwung\Core\Running\JournalEntry;
 
 /** One line of a run's log. It is only ever added; the key that the device made keeps it from being added twice. */
 #[ORM\Entity(repositoryClass: LogEntryRepository::class)]

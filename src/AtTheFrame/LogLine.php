@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\AtTheFrame;
 
-use Schwung\Core\Loading\JournalEntry;
+use Schwung\Core\Running\JournalEntry;
 
 /** One line of the log as the page of stage Stitch shows it. */
 final readonly class LogLine

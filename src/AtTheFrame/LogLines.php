@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\AtTheFrame;
 
-use Schwung\Core\Loading\EntryKind;
-use Schwung\Core\Loading\JournalEntry;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\LengthWriter;
+use Schwung\Core\Running\EntryKind;
+use Schwung\Core\Running\JournalEntry;
 use Schwung\Core\Tension\Cause;
 use Schwung\Core\Tension\Firmness;
 use Schwung\Core\Tension\Knowledge;

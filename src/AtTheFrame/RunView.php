@@ -6,14 +6,14 @@ namespace App\AtTheFrame;
 
 use App\Quilt\Review;
 use App\Quilt\Subject;
-use Schwung\Core\Loading\Journal;
-use Schwung\Core\Loading\JournalEntry;
-use Schwung\Core\Loading\Remaining;
 use Schwung\Core\Loading\Setup;
 use Schwung\Core\Loading\StepList;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
-use Schwung\Core\Tension\Drift;
+use Schwung\Core\Running\Drift;
+use Schwung\Core\Running\Journal;
+use Schwung\Core\Running\JournalEntry;
+use Schwung\Core\Running\Remaining;
 use Schwung\Core\Tension\FirmnessRule;
 use Symfony\Component\Uid\Ulid;
 

@@ -8,8 +8,8 @@ use App\Measure\CurrentUnits;
 use App\Quilt\Loading\Setups;
 use App\Quilt\Reviewer;
 use App\Settings\CurrentHand;
-use Schwung\Core\Loading\Journal;
 use Schwung\Core\Loading\StepRule;
+use Schwung\Core\Running\Journal;
 
 /** Opens a run by the plan that was frozen when it was begun. */
 final readonly class RunViews

@@ -14,7 +14,7 @@ use App\Quilt\Reviewer;
 use App\Quilt\Subject;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
-use Schwung\Core\Attachment\Hand;
+use Schwung\Core\Practice\Hand;
 
 /** Begins a run: the quilt is on its frame from here on, and its plan is frozen. */
 final readonly class Starting

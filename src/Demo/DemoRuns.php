@@ -11,10 +11,10 @@ use App\AtTheFrame\RunViews;
 use App\AtTheFrame\Starting;
 use App\Quilt\Quilt;
 use Doctrine\ORM\EntityManagerInterface;
-use Schwung\Core\Loading\EntryKind;
-use Schwung\Core\Loading\JournalEntry;
 use Schwung\Core\Loading\Step;
 use Schwung\Core\Measure\Length;
+use Schwung\Core\Running\EntryKind;
+use Schwung\Core\Running\JournalEntry;
 
 /** Puts quilts of the demo on their frames: one half stitched and drifting, others off again. */
 final readonly class DemoRuns

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
-use Schwung\Core\Attachment\HoldingSystem;
-use Schwung\Core\Attachment\StockPiece;
 use Schwung\Core\Frame\Frame;
 use Schwung\Core\Frame\FrameKind;
+use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Frame\Stock;
+use Schwung\Core\Frame\StockPiece;
 use Schwung\Core\Measure\Length;
 
 /** The made-up studio of the demo: its frames and a shelf with a quilt in every state. */

@@ -13,8 +13,8 @@ use App\Quilt\NewQuilt;
 use App\Quilt\QuiltEntry;
 use App\Quilt\Sheet;
 use Doctrine\ORM\EntityManagerInterface;
-use Schwung\Core\Loading\EntryKind;
-use Schwung\Core\Loading\JournalEntry;
+use Schwung\Core\Running\EntryKind;
+use Schwung\Core\Running\JournalEntry;
 
 /** A year of finished quilts with what went wrong on them, so that what keeps coming back on one frame shows. */
 final readonly class DemoYear

@@ -9,8 +9,8 @@ use App\AtTheFrame\LogBook;
 use App\AtTheFrame\RunRepository;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
-use Schwung\Core\Loading\EntryKind;
-use Schwung\Core\Loading\JournalEntry;
+use Schwung\Core\Running\EntryKind;
+use Schwung\Core\Running\JournalEntry;
 use Schwung\Core\Tension\Symptom;
 
 /** Fills the logs of a studio with problems at places drawn from a fixed seed, for measuring speed. */

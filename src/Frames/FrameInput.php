@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Frames;
 
-use Schwung\Core\Attachment\HoldingSystem;
 use Schwung\Core\Frame\Frame;
 use Schwung\Core\Frame\FrameKind;
+use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Frame\Stock;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\LengthWriter;

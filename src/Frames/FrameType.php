@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Frames;
 
 use App\Measure\LengthType;
-use Schwung\Core\Attachment\HoldingSystem;
 use Schwung\Core\Frame\FrameKind;
+use Schwung\Core\Frame\HoldingSystem;
 use Symfony\Component\Form\AbstractType;
 use Symfony\Component\Form\Extension\Core\Type\CheckboxType;
 use Symfony\Component\Form\Extension\Core\Type\EnumType;

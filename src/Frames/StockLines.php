@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Frames;
 
-use Schwung\Core\Attachment\StockPiece;
+use Schwung\Core\Frame\StockPiece;
 use Schwung\Core\Measure\Exception\UnreadableLength;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\LengthWriter;

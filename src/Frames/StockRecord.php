@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Frames;
 
-use Schwung\Core\Attachment\StockPiece;
 use Schwung\Core\Frame\Stock;
+use Schwung\Core\Frame\StockPiece;
 use Schwung\Core\Measure\Length;
 
 /** A stock as it is stored: pieces as pairs of nanometres and count, the rest as counts. */

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Leaders;
 
 use App\Frames\StudioFrame;
-use Schwung\Core\Attachment\End;
 use Schwung\Core\Frame\FrameKind;
+use Schwung\Core\Material\End;
 
 /** The leaders of one frame by their rollers; a frame of poles has none. */
 final readonly class FrameLeaders

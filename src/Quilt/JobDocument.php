@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Quilt;
 
-use Schwung\Core\Attachment\HoldingSystem;
-use Schwung\Core\Attachment\StockPiece;
 use Schwung\Core\Frame\Frame;
+use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Frame\Stock;
+use Schwung\Core\Frame\StockPiece;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\UnitSystem;
 

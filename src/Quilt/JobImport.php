@@ -6,9 +6,9 @@ namespace App\Quilt;
 
 use App\Frames\StudioFrame;
 use Schwung\Core\Exchange\Exception\FaultyDocument;
-use Schwung\Core\Exchange\Fault;
 use Schwung\Core\Exchange\JobReader;
 use Schwung\Core\Exchange\JsonText;
+use Schwung\Core\Job\Fault;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\Uid\Ulid;
 

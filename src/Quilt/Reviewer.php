@@ -4,23 +4,23 @@ declare(strict_types=1);
 
 namespace App\Quilt;
 
-use Schwung\Core\Direction\Direction;
-use Schwung\Core\Exchange\Faults;
 use Schwung\Core\Exchange\JobReader;
+use Schwung\Core\Job\DirectionWish;
+use Schwung\Core\Job\ExtensionLayout;
+use Schwung\Core\Job\Faults;
+use Schwung\Core\Job\Mend;
+use Schwung\Core\Material\Direction;
 use Schwung\Core\Measure\Exception\UnreadableLength;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\UnitSystem;
 use Schwung\Core\Plan\Plan;
 use Schwung\Core\Plan\Planner;
 use Schwung\Core\Plan\WindingRule;
-use Schwung\Core\Practice\DirectionWish;
 use Schwung\Core\Practice\Practice;
 use Schwung\Core\Sizing\BackingRule;
 use Schwung\Core\Sizing\BackingState;
 use Schwung\Core\Sizing\Extension;
-use Schwung\Core\Sizing\ExtensionLayout;
 use Schwung\Core\Sizing\ExtensionPlan;
-use Schwung\Core\Sizing\Mend;
 use Schwung\Core\Sizing\Mending;
 use Schwung\Core\Sizing\Piecing;
 use Schwung\Core\Sizing\PiecingPlan;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Quilt;
 
-use Schwung\Core\Advance\Working;
+use Schwung\Core\Job\Working;
 use Schwung\Core\Practice\Alignment;
 use Schwung\Core\Practice\BastingStitch;
 use Schwung\Core\Practice\BattingHold;

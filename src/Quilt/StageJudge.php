@@ -6,8 +6,9 @@ namespace App\Quilt;
 
 use Schwung\Core\Advance\Winding;
 use Schwung\Core\Direction\Blocker;
-use Schwung\Core\Exchange\Fault;
-use Schwung\Core\Exchange\JobParts;
+use Schwung\Core\Job\Fault;
+use Schwung\Core\Job\JobParts;
+use Schwung\Core\Job\Mend;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Plan\Finding;
@@ -17,7 +18,6 @@ use Schwung\Core\Plan\Verdict;
 use Schwung\Core\Sizing\BackingState;
 use Schwung\Core\Sizing\BattingCheck;
 use Schwung\Core\Sizing\BattingState;
-use Schwung\Core\Sizing\Mend;
 
 /** Says where each stage of a quilt stands, and the one sentence for the whole. */
 final readonly class StageJudge

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Settings;
 
 use App\Account\Person;
-use Schwung\Core\Attachment\Hand;
+use Schwung\Core\Practice\Hand;
 use Symfony\Bundle\SecurityBundle\Security;
 
 /** The working hand of the person who is looking. */

@@ -7,7 +7,7 @@ namespace App\Settings;
 use App\Account\Person;
 use App\Quilt\Rejudging;
 use Doctrine\ORM\EntityManagerInterface;
-use Schwung\Core\Attachment\Hand;
+use Schwung\Core\Practice\Hand;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Tension;
 
 use App\AtTheFrame\RunView;
-use Schwung\Core\Loading\EntryKind;
-use Schwung\Core\Loading\JournalEntry;
+use Schwung\Core\Running\EntryKind;
+use Schwung\Core\Running\JournalEntry;
 use Schwung\Core\Tension\Cause;
 use Schwung\Core\Tension\DiagnosisRule;
 use Schwung\Core\Tension\Knowledge;

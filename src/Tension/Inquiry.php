@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Tension;
 
 use App\AtTheFrame\RunView;
-use Schwung\Core\Loading\JournalEntry;
+use Schwung\Core\Running\JournalEntry;
 use Schwung\Core\Tension\Cause;
 use Schwung\Core\Tension\Knowledge;
 use Schwung\Core\Tension\Likely;

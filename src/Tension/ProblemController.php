@@ -15,7 +15,7 @@ use App\AtTheFrame\RunViews;
 use App\Measure\CurrentUnits;
 use App\Quilt\QuiltRepository;
 use Psr\Clock\ClockInterface;
-use Schwung\Core\Loading\JournalEntry;
+use Schwung\Core\Running\JournalEntry;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;

@@ -8,7 +8,7 @@ use App\Account\Studio;
 use App\AtTheFrame\MomentMs;
 use App\Frames\StudioFrame;
 use Doctrine\DBAL\Connection;
-use Schwung\Core\Loading\EntryKind;
+use Schwung\Core\Running\EntryKind;
 use Schwung\Core\Tension\Cause;
 use Schwung\Core\Tension\CauseEntry;
 use Schwung\Core\Tension\Knowledge;

@@ -14,7 +14,7 @@ use Doctrine\ORM\Event\OnFlushEventArgs;
 use Doctrine\ORM\Event\PostFlushEventArgs;
 use Doctrine\ORM\Events;
 use Doctrine\ORM\UnitOfWork;
-use Schwung\Core\Loading\EntryKind;
+use Schwung\Core\Running\EntryKind;
 
 /** Counts for each studio what changes its room of tension, so that nothing old is shown, on whatever server it was kept. */
 #[AsDoctrineListener(Events::onFlush)]

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Exchange\Exception;
 
-use Schwung\Core\Exchange\Fault;
+use Schwung\Core\Job\Fault;
 
 /** A document that cannot be used; carries every fault found. */
 final class FaultyDocument extends \DomainException

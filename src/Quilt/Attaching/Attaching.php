@@ -11,21 +11,21 @@ use App\Quilt\Sheet;
 use Schwung\Core\Attachment\Attachment;
 use Schwung\Core\Attachment\AttachmentRule;
 use Schwung\Core\Attachment\DriftMarkers;
-use Schwung\Core\Attachment\End;
 use Schwung\Core\Attachment\FloatRule;
-use Schwung\Core\Attachment\Hand;
-use Schwung\Core\Attachment\HoldHabit;
-use Schwung\Core\Attachment\HoldingSystem;
 use Schwung\Core\Attachment\LoadedEdges;
 use Schwung\Core\Attachment\SharedStock;
+use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Frame\Stock;
 use Schwung\Core\Leader\LoadPosition;
 use Schwung\Core\Leader\LoadPositionRule;
+use Schwung\Core\Material\End;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Measure\UnitSystem;
 use Schwung\Core\Plan\Plan;
+use Schwung\Core\Practice\Hand;
+use Schwung\Core\Practice\HoldHabit;
 use Schwung\Core\Practice\Practice;
 
 /** Works out how a quilt is held on its frame: by whom, from which stock, and where on a leader that has been used. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Quilt\Attaching;
 
-use Schwung\Core\Attachment\HoldingSystem;
+use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Measure\Length;
 
 /** What holding an end this way would cost: cloth before the top, minutes at the frame, and what it asks of the hands. */

@@ -9,10 +9,10 @@ use App\Leaders\StudioLeaderRepository;
 use App\Quilt\Quilt;
 use App\Quilt\Reviewer;
 use Doctrine\ORM\EntityManagerInterface;
-use Schwung\Core\Attachment\End;
-use Schwung\Core\Attachment\Hand;
 use Schwung\Core\Leader\PastLoad;
+use Schwung\Core\Material\End;
 use Schwung\Core\Measure\UnitSystem;
+use Schwung\Core\Practice\Hand;
 
 /** Marks a quilt as on its frame, and writes down where it hangs from the leaders, so that their wear shows. */
 final readonly class Loading

@@ -7,7 +7,7 @@ namespace App\Quilt\Drawing;
 use App\Quilt\Review;
 use Schwung\Core\Advance\Wind;
 use Schwung\Core\Design\LaidDesign;
-use Schwung\Core\Direction\Direction;
+use Schwung\Core\Material\Direction;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Measure\Point;

@@ -9,7 +9,7 @@ use App\Drawing\Pen;
 use App\Drawing\Shape;
 use App\Drawing\Tick;
 use App\Quilt\Review;
-use Schwung\Core\Direction\Direction;
+use Schwung\Core\Material\Direction;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Measure\Point;
 use Schwung\Core\Sizing\BackingState;

@@ -10,11 +10,11 @@ use App\Quilt\Laying;
 use App\Quilt\Quilt;
 use App\Quilt\Review;
 use App\Quilt\Standing;
-use Schwung\Core\Attachment\Hand;
 use Schwung\Core\Loading\Setup;
 use Schwung\Core\Loading\StitchedRule;
 use Schwung\Core\Loading\ThreadRule;
 use Schwung\Core\Measure\UnitSystem;
+use Schwung\Core\Practice\Hand;
 use Schwung\Core\Practice\Practice;
 
 /** Brings together what the steps of a quilt depend on: its plan, its holds, its design, its ways, and the hand. */

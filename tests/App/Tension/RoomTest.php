@@ -25,8 +25,8 @@ use App\Tension\TensionController;
 use App\Tension\TensionRoom;
 use Doctrine\ORM\EntityManagerInterface;
 use PHPUnit\Framework\Attributes\CoversClass;
-use Schwung\Core\Loading\EntryKind;
-use Schwung\Core\Loading\JournalEntry;
+use Schwung\Core\Running\EntryKind;
+use Schwung\Core\Running\JournalEntry;
 use Tests\App\StudioTestCase;
 
 #[CoversClass(TensionController::class)]

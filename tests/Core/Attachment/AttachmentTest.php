@@ -13,18 +13,18 @@ use Schwung\Core\Attachment\Attachment;
 use Schwung\Core\Attachment\AttachmentRule;
 use Schwung\Core\Attachment\ClipChoice;
 use Schwung\Core\Attachment\Edge;
-use Schwung\Core\Attachment\End;
-use Schwung\Core\Attachment\Hand;
-use Schwung\Core\Attachment\HoldHabit;
-use Schwung\Core\Attachment\HoldingSystem;
 use Schwung\Core\Attachment\Piece;
 use Schwung\Core\Attachment\PinPlanner;
-use Schwung\Core\Attachment\PinSchool;
 use Schwung\Core\Attachment\PlacingOrder;
-use Schwung\Core\Attachment\StockPiece;
+use Schwung\Core\Frame\HoldingSystem;
+use Schwung\Core\Frame\StockPiece;
+use Schwung\Core\Material\End;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Worked;
+use Schwung\Core\Practice\Hand;
+use Schwung\Core\Practice\HoldHabit;
+use Schwung\Core\Practice\PinSchool;
 
 #[CoversClass(AttachmentRule::class)]
 #[CoversClass(PinPlanner::class)]

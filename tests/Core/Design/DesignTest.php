@@ -7,8 +7,6 @@ namespace Tests\Core\Design;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Schwung\Core\Advance\Finish;
-use Schwung\Core\Advance\RowDesign;
 use Schwung\Core\Advance\RowRule;
 use Schwung\Core\Design\Affine;
 use Schwung\Core\Design\Arc;
@@ -19,6 +17,8 @@ use Schwung\Core\Design\PathReader;
 use Schwung\Core\Design\ShippedDesigns;
 use Schwung\Core\Design\StitchPath;
 use Schwung\Core\Design\SvgReader;
+use Schwung\Core\Job\Finish;
+use Schwung\Core\Job\RowDesign;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Point;
 

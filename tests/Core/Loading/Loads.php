@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Loading;
 
-use Schwung\Core\Advance\Working;
-use Schwung\Core\Attachment\Hand;
 use Schwung\Core\Exchange\JobReader;
+use Schwung\Core\Job\Working;
 use Schwung\Core\Loading\Setup;
 use Schwung\Core\Loading\StepList;
 use Schwung\Core\Loading\StepRule;
@@ -14,6 +13,7 @@ use Schwung\Core\Measure\LengthWriter;
 use Schwung\Core\Measure\UnitSystem;
 use Schwung\Core\Plan\Planner;
 use Schwung\Core\Plan\WindingRule;
+use Schwung\Core\Practice\Hand;
 use Schwung\Core\Practice\LoadingHabits;
 use Schwung\Core\Practice\Practice;
 use Schwung\Core\Practice\Stitches;

@@ -6,23 +6,23 @@ namespace Tests\Core\Loading;
 
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\TestCase;
-use Schwung\Core\Advance\Working;
-use Schwung\Core\Attachment\Hand;
 use Schwung\Core\Design\LaidDesign;
 use Schwung\Core\Design\ShippedDesigns;
+use Schwung\Core\Job\Working;
 use Schwung\Core\Loading\BastingLine;
 use Schwung\Core\Loading\BastingLineKind;
 use Schwung\Core\Loading\BastingRule;
-use Schwung\Core\Loading\Remaining;
 use Schwung\Core\Loading\StitchedRule;
 use Schwung\Core\Loading\ThreadRule;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Practice\BattingHold;
 use Schwung\Core\Practice\FarEdge;
+use Schwung\Core\Practice\Hand;
 use Schwung\Core\Practice\LoadingHabits;
 use Schwung\Core\Practice\Purpose;
 use Schwung\Core\Practice\SideBasting;
 use Schwung\Core\Practice\Stitches;
+use Schwung\Core\Running\Remaining;
 
 #[CoversClass(ThreadRule::class)]
 #[CoversClass(StitchedRule::class)]

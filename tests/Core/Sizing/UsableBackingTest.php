@@ -6,12 +6,12 @@ namespace Tests\Core\Sizing;
 
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\TestCase;
-use Schwung\Core\Direction\Direction;
+use Schwung\Core\Job\Load;
 use Schwung\Core\Material\Backing;
+use Schwung\Core\Material\Direction;
 use Schwung\Core\Measure\Exception\ImpossibleQuadrilateral;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Quadrilateral;
-use Schwung\Core\Practice\Load;
 use Schwung\Core\Practice\MarginSchool;
 use Schwung\Core\Practice\Practice;
 use Schwung\Core\Sizing\Angle;

@@ -1,0 +1,217 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Schwung\Core\Running;
+
+use Schwung\Core\Advance\Winding;
+use Schwung\Core\Loading\FrameState;
+use Schwung\Core\Loading\Setting;
+use Schwung\Core\Loading\StatePart;
+use Schwung\Core\Loading\Step;
+use Schwung\Core\Loading\StepKind;
+use Schwung\Core\Loading\StepList;
+use Schwung\Core\Measure\Length;
+use Schwung\Core\Tension\Firmness;
+use Schwung\Core\Tension\FirmnessReading;
+
+/**
+ * Reads the log of a load: what is done, how the frame stands, what was read. A log is only ever added to; what was
+ * corrected stays in it and counts no more.
+ */
+final readonly class Journal
+{
+    /** A longer pause between two steps is no work, whoever forgot to park. */
+    private const LONGEST_STEP_MINUTES = 240.0;
+
+    /** @var list<JournalEntry> in the order in which they were written, without what was corrected */
+    private array $standing;
+
+    /** @param list<JournalEntry> $entries in any order */
+    public function __construct(private StepList $steps, array $entries, private \DateTimeImmutable $started)
+    {
+        usort($entries, static fn (JournalEntry $one, JournalEntry $other): int => $one->at <=> $other->at ?: $one->key <=> $other->key);
+        $corrected = [];
+        foreach ($entries as $entry) {
+            if (EntryKind::Correction === $entry->kind) {
+                $corrected[$entry->text('of')] = true;
+            }
+        }
+        $this->standing = array_values(array_filter($entries, static fn (JournalEntry $entry): bool => !isset($corrected[$entry->key])));
+    }
+
+    /** @return array<string, JournalEntry> the entry that ended each step, by the step's key; a step done on two devices is done once */
+    public function done(): array
+    {
+        $done = [];
+        foreach ($this->standing as $entry) {
+            if (EntryKind::Done === $entry->kind && null !== $entry->step) {
+                $done[$entry->step] ??= $entry;
+            } elseif (EntryKind::Undone === $entry->kind && null !== $entry->step) {
+                unset($done[$entry->step]);
+            }
+        }
+
+        return $done;
+    }
+
+    /** The place of the first step that is not done, from 0; the number of steps once all are. */
+    public function place(): int
+    {
+        $done = $this->done();
+        foreach ($this->steps->steps as $i => $step) {
+            if (!isset($done[$step->key])) {
+                return $i;
+            }
+        }
+
+        return $this->steps->count();
+    }
+
+    public function isFinished(): bool
+    {
+        return $this->place() === $this->steps->count();
+    }
+
+    public function isParked(): bool
+    {
+        $last = $this->ofKinds(EntryKind::Park, EntryKind::Resume);
+
+        return [] !== $last && EntryKind::Park === $last[\count($last) - 1]->kind;
+    }
+
+    /** What the steps that are done leave, in the order in which they were done, and what was set right by hand since. */
+    public function state(): FrameState
+    {
+        $state = $this->steps->start;
+        $done = $this->done();
+        foreach ($this->standing as $entry) {
+            $place = EntryKind::Done === $entry->kind && null !== $entry->step && ($done[$entry->step] ?? null) === $entry ? $this->steps->placeOf($entry->step) : null;
+            if (null !== $place) {
+                $state = $state->with($this->steps->steps[$place]->leaves);
+            } elseif (EntryKind::State === $entry->kind) {
+                $part = StatePart::tryFrom($entry->text('part'));
+                $state = null !== $part && $part->accepts($entry->text('is')) ? $state->with([new Setting($part, $entry->text('is'))]) : $state;
+            }
+        }
+
+        return $state;
+    }
+
+    /** @return list<Setting> what the step at hand needs and the frame, as far as is known, has not */
+    public function unmet(): array
+    {
+        $step = $this->steps->steps[$this->place()] ?? null;
+
+        return null === $step ? [] : $this->state()->unmet($step->needs);
+    }
+
+    /** How many passes are stitched. */
+    public function passesStitched(Winding $winding): int
+    {
+        $done = $this->done();
+        $stitched = 0;
+        foreach ($winding->winds as $wind) {
+            $ofPass = array_filter($this->steps->steps, static fn (Step $step): bool => StepKind::Stitch === $step->kind && $step->pass === $wind->number);
+            $stitched += [] !== $ofPass && [] === array_filter($ofPass, static fn (Step $step): bool => !isset($done[$step->key])) ? 1 : 0;
+        }
+
+        return $stitched;
+    }
+
+    /** @return list<RegisterReading> one for each length wound on, the last that was read there */
+    public function registerReadings(): array
+    {
+        $readings = [];
+        foreach ($this->ofKinds(EntryKind::Register, EntryKind::Done) as $entry) {
+            if (EntryKind::Done === $entry->kind) {
+                // Turned round, the quilt hangs anew, and what is wound on is counted anew.
+                $readings = 'turn-off' === $entry->step ? [] : $readings;
+                continue;
+            }
+            $wound = Length::millimetres($entry->number('wound'));
+            $readings[$wound->nanometres] = new RegisterReading($wound, Length::millimetres($entry->number('left')), Length::millimetres($entry->number('right')));
+        }
+        ksort($readings);
+
+        return array_values($readings);
+    }
+
+    public function drift(Length $sideMargin, Length $along): Drift
+    {
+        return (new DriftRule($sideMargin, $along))->judge($this->registerReadings());
+    }
+
+    /** The last feel of both layers; null while nobody felt. */
+    public function firmness(): ?FirmnessReading
+    {
+        foreach (array_reverse($this->ofKinds(EntryKind::Firmness)) as $entry) {
+            $layers = array_map(static fn (string $layer): array => array_values(array_filter(array_map(Firmness::tryFrom(...), $entry->steps($layer)))), ['backing', 'top']);
+            if (3 === \count($layers[0]) && 3 === \count($layers[1])) {
+                return new FirmnessReading([$layers[0][0], $layers[0][1], $layers[0][2]], [$layers[1][0], $layers[1][1], $layers[1][2]]);
+            }
+        }
+
+        return null;
+    }
+
+    /** How far the cloth jumped at the last release test; null while there was none. */
+    public function jumped(): ?Length
+    {
+        $all = $this->ofKinds(EntryKind::Release);
+
+        return [] === $all ? null : Length::millimetres($all[\count($all) - 1]->number('jumped'));
+    }
+
+    /**
+     * Minutes that each step took: since the step before it, or since work was taken up again.
+     *
+     * @return array<string, float> by the step's key
+     */
+    public function minutes(): array
+    {
+        [$since, $paused, $minutes, $done] = [$this->started, null, [], $this->done()];
+        foreach ($this->standing as $entry) {
+            if (EntryKind::Park === $entry->kind) {
+                $paused ??= $entry->at;
+            } elseif (EntryKind::Resume === $entry->kind && null !== $paused) {
+                // The pause is no work; what was worked before it belongs to the step that ends after it.
+                $since = $since->modify(\sprintf('+%d milliseconds', (int) max(0, 1000 * $this->secondsBetween($paused, $entry->at))));
+                $paused = null;
+            } elseif (EntryKind::Done === $entry->kind && null !== $entry->step && ($done[$entry->step] ?? null) === $entry) {
+                $minutes[$entry->step] = max(0.0, min(self::LONGEST_STEP_MINUTES, $this->secondsBetween($since, $entry->at) / 60));
+                $since = $entry->at;
+            }
+        }
+
+        return $minutes;
+    }
+
+    private function secondsBetween(\DateTimeImmutable $from, \DateTimeImmutable $to): float
+    {
+        return (float) $to->format('U.v') - (float) $from->format('U.v');
+    }
+
+    public function minutesWorked(): float
+    {
+        return array_sum($this->minutes());
+    }
+
+    /** @return list<JournalEntry> what was looked for, tested and done of a problem, in order */
+    public function about(string $problem): array
+    {
+        return array_values(array_filter($this->ofKinds(EntryKind::Looked, EntryKind::Tested, EntryKind::Fixed), static fn (JournalEntry $entry): bool => $problem === $entry->text('of')));
+    }
+
+    /** @return list<JournalEntry> */
+    public function problems(): array
+    {
+        return $this->ofKinds(EntryKind::Problem);
+    }
+
+    /** @return list<JournalEntry> */
+    private function ofKinds(EntryKind ...$kinds): array
+    {
+        return array_values(array_filter($this->standing, static fn (JournalEntry $entry): bool => \in_array($entry->kind, $kinds, true)));
+    }
+}

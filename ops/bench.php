@@ -31,6 +31,8 @@ use Schwung\Core\Plan\WindingRule;
 use Schwung\Core\Job\Load;
 use Schwung\Core\Practice\Practice;
 use Schwung\Core\Tension\Circumstances;
+use Schwung\Core\Tension\HoldFacts;
+use Schwung\Core\Tension\ClothFacts;
 use Schwung\Core\Tension\DiagnosisRule;
 use Schwung\Core\Tension\Knowledge;
 use Schwung\Core\Tension\QuestionRule;
@@ -89,12 +91,12 @@ function square(float $size, float $throat, array $seams, Quilting $quilting, fl
 {
     $in = Length::inches(...);
     [$w, $b] = [$in($size), $in($size + 10)];
-    $frame = new Frame(FrameKind::Roller, $in($size + 20), $in(0), $in(0), $in($throat), $in(3), $in(3), $in(7)->plus($in($roller)), $in($roller), $in(24), $in($size + 15), 36);
+    $frame = new Frame(FrameKind::Roller, [
+        'rail' => $in($size + 20), 'throat' => $in($throat), 'arm_clearance' => $in(7)->plus($in($roller)), 'takeup_diameter' => $in($roller),
+        'leader_length' => $in(24), 'leader_width' => $in($size + 15),
+    ], 36);
 
-    return new Job(
-        'bench', UnitSystem::Inches, new Top($w, $w, $w, $w, $w, $w, seamsAcross: $seams, seamsAlong: $seams),
-        new Backing($b, $b, $b, $b, $in(($size + 10) * M_SQRT2)), new Batting($in($size + 5), $in($size + 5), BattingKind::Cotton), $frame, new Load(), $quilting,
-    );
+    return new Job(title: 'bench', units: UnitSystem::Inches, top: new Top($w, $w, $w, $w, $w, $w, seamsAcross: $seams, seamsAlong: $seams), backing: new Backing($b, $b, $b, $b, $in(($size + 10) * M_SQRT2)), batting: new Batting($in($size + 5), $in($size + 5), BattingKind::Cotton), frame: $frame, load: new Load(), quilting: $quilting);
 }
 
 function stepsTimed(string $root): string
@@ -108,7 +110,7 @@ function stepsTimed(string $root): string
 function diagnosisTimed(): string
 {
     $rule = new DiagnosisRule(Knowledge::ofTheTrade(), ['leader-worn-centre' => 3]);
-    $case = new TensionCase([Symptom::CentreDip, Symptom::DragLine], [Symptom::SideDip], new Circumstances(backingKind: BackingKind::Cotton, seam: SeamLie::AlongRails, alwaysCentred: true, loadsSinceLeaderCheck: 30));
+    $case = new TensionCase([Symptom::CentreDip, Symptom::DragLine], [Symptom::SideDip], new Circumstances(cloth: new ClothFacts(backingKind: BackingKind::Cotton, seam: SeamLie::AlongRails), hold: new HoldFacts(alwaysCentred: true, loadsSinceLeaderCheck: 30)));
 
     return sprintf('%.2f ms', timed(300, static function () use ($rule, $case): void {
         $ranked = $rule->rank($case);

@@ -25,7 +25,7 @@ final readonly class CourseRule
 
             return new Course($this->roll, $plan->passes, null, null, $plan->stops, $this->worthTurning($quilting, $top, $direction, $plan->passes));
         }
-        $layout = (new RowRule())->layOut($quilting->rows, $top->along($direction));
+        $layout = (new RowRule($this->roll))->layOut($quilting->rows, $top->along($direction));
         $passes = (new RowPasses($this->roll))->plan($layout);
         $oneMore = (new OneMoreRule($this->roll))->find($quilting->rows, $layout, $passes);
 
@@ -37,7 +37,7 @@ final readonly class CourseRule
     {
         return null === $quilting->rows
             ? $this->turning->ofBlocks(SeamGrid::fromLead($top, $direction), $quilting->isDirectional)
-            : $this->turning->ofRows($quilting->rows, (new RowRule())->layOut($quilting->rows, $top->along($direction)), $quilting->isDirectional);
+            : $this->turning->ofRows($quilting->rows, (new RowRule($this->roll))->layOut($quilting->rows, $top->along($direction)), $quilting->isDirectional);
     }
 
     private function worthTurning(Quilting $quilting, Top $top, Direction $direction, PassPlan $plain): ?TurnRound

@@ -30,7 +30,7 @@ final readonly class OneMoreRule
         $smaller = $this->smaller($asked, $layout, $plan);
         for ($round = 0; $round < self::ROUNDS && null !== $smaller; ++$round) {
             $scale = $smaller->height->nanometres / $asked->height->nanometres;
-            $anew = (new RowRule())->layOut($smaller->withFinish(Finish::RunOff), $layout->along);
+            $anew = (new RowRule($this->roll))->layOut($smaller->withFinish(Finish::RunOff), $layout->along);
             $passes = (new RowPasses($this->roll))->plan($anew);
             if ($scale < self::LEAST_SCALE || !$passes->isComplete() || (int) ceil($anew->count / $rows) >= $plan->count()) {
                 return null;

@@ -8,7 +8,6 @@ use Schwung\Core\Material\Backing;
 use Schwung\Core\Material\BackingSeam;
 use Schwung\Core\Material\Direction;
 use Schwung\Core\Material\Pressing;
-use Schwung\Core\Material\SeamDirection;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Term;
@@ -30,8 +29,7 @@ final readonly class Ridge
     /** How far the thickest such seam stands proud at the quilt's end; null where none lies that way. */
     public function height(Backing $backing, Direction $direction, Length $along): ?Worked
     {
-        $way = Direction::AsIs === $direction ? SeamDirection::Along : SeamDirection::Across;
-        $seams = array_filter($backing->seams, static fn (BackingSeam $seam): bool => $seam->direction === $way);
+        $seams = $backing->seamsRollerToRoller($direction);
         if ([] === $seams) {
             return null;
         }

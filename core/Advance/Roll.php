@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Schwung\Core\Advance;
 
 use Schwung\Core\Frame\Frame;
+use Schwung\Core\Frame\FrameMeasure;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Near;
@@ -25,8 +26,8 @@ final readonly class Roll
 
     public function __construct(private Frame $frame, public Worked $thickness, private Length $leaderThickness)
     {
-        $leader = $frame->leaderLength?->toMillimetres() ?? 0.0;
-        $this->start = sqrt(($frame->takeupDiameter->toMillimetres() / 2) ** 2 + $leaderThickness->toMillimetres() * $leader / \M_PI);
+        $leader = $frame->at(FrameMeasure::LeaderLength)?->toMillimetres() ?? 0.0;
+        $this->start = sqrt(($frame->size(FrameMeasure::TakeupDiameter)->toMillimetres() / 2) ** 2 + $leaderThickness->toMillimetres() * $leader / \M_PI);
         $this->layers = $thickness->length()->toMillimetres();
         $this->deepest = $frame->bareDepth()->toMillimetres();
     }
@@ -56,13 +57,13 @@ final readonly class Roll
 
     public function isUnderArm(float $wound): bool
     {
-        return Near::isWithin(2 * $this->radius($wound), $this->frame->armClearance->toMillimetres());
+        return Near::isWithin(2 * $this->radius($wound), $this->frame->size(FrameMeasure::ArmClearance)->toMillimetres());
     }
 
     /** The thickest sandwich whose roll still goes under the arm with so much wound; zero where none does. */
     public function thickestUnderArm(float $wound): Length
     {
-        $room = ($this->frame->armClearance->toMillimetres() / 2) ** 2 - $this->start ** 2;
+        $room = ($this->frame->size(FrameMeasure::ArmClearance)->toMillimetres() / 2) ** 2 - $this->start ** 2;
 
         return Length::millimetres($wound > 0 && $room > 0 ? \M_PI * $room / $wound : 0);
     }
@@ -73,7 +74,7 @@ final readonly class Roll
             Figure::measured(Length::millimetres(2 * $this->radius($wound->toMillimetres()))),
             'Bare roller with its leader, grown by what is wound on: 2 × √(radius² + thickness × wound ÷ π). An estimate.',
             [
-                new Term('roller', Figure::measured($this->frame->takeupDiameter), 'frame'),
+                new Term('roller', Figure::measured($this->frame->size(FrameMeasure::TakeupDiameter)), 'frame'),
                 new Term('with its leader', Figure::measured(Length::millimetres(2 * $this->start)), 'leader '.$this->leaderThickness->toMillimetres().' mm thick'),
                 new Term('wound on', Figure::measured($wound), 'passes before'),
                 $this->thicknessTerm(),
@@ -89,9 +90,9 @@ final readonly class Roll
             Figure::left(Length::millimetres($this->depth($wound->toMillimetres()))),
             'Throat, less what is kept free in front and at the back, less what the roll has grown (an estimate).',
             [
-                new Term('throat', Figure::measured($this->frame->throat), 'frame'),
-                new Term('kept free in front', Figure::measured($this->frame->frontAllowance), 'frame'),
-                new Term('kept free at the back', Figure::measured($this->frame->backAllowance), 'frame'),
+                new Term('throat', Figure::measured($this->frame->size(FrameMeasure::Throat)), 'frame'),
+                new Term('kept free in front', Figure::measured($this->frame->size(FrameMeasure::FrontAllowance)), 'frame'),
+                new Term('kept free at the back', Figure::measured($this->frame->size(FrameMeasure::BackAllowance)), 'frame'),
                 new Term('the roll has grown', Figure::measured($grown), 'after '.$this->turnsInWords($wound)),
                 $this->thicknessTerm(),
             ],

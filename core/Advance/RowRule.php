@@ -12,14 +12,22 @@ use Schwung\Core\Measure\Near;
 /**
  * Rule 9, first half: how many rows of a design cover a quilt, and how they are made to end at the tail.
  *
- * Run off: as many rows as cover. Fit scale: the count or one less, whichever scale is nearer 1 (the larger count
- * when equally near), within 0.90 to 1.10. Fit gap: only the gaps change, to no less than minus half a row. A finish
- * that is not possible falls back to running off.
+ * Run off: as many rows as cover. Fit scale: the count or one less, of those within 0.90 to 1.10 one whose rows can all
+ * be stitched, then the scale nearer 1, then the larger count. Fit gap: only the gaps change, to no less than minus half
+ * a row. A finish that is not possible falls back to running off.
  */
 final readonly class RowRule
 {
     private const LEAST_SCALE = 0.9;
     private const GREATEST_SCALE = 1.1;
+    /** What floating point loses of a scale. */
+    private const EXACT = 1e-9;
+    private const EQUALLY_NEAR = 1e-12;
+
+    /** @param Roll|null $roll that the quilt winds onto; null where its thickness is not known, and every row counts as fitting */
+    public function __construct(private ?Roll $roll = null)
+    {
+    }
 
     /** @param Length $along the top from lead edge to tail edge */
     public function layOut(RowDesign $design, Length $along): RowLayout
@@ -48,13 +56,33 @@ final readonly class RowRule
 
     private function scaled(RowDesign $design, Length $along, int $count): ?RowLayout
     {
-        $best = $this->scaledTo($design, $along, $count);
-        if ($count > 1) {
-            $fewer = $this->scaledTo($design, $along, $count - 1);
-            $best = abs($fewer->scale - 1) < abs($best->scale - 1) - 1e-12 ? $fewer : $best;
+        $best = null;
+        foreach (array_filter([$count, $count - 1]) as $rows) {
+            $layout = $this->scaledTo($design, $along, $rows);
+            if ($this->isScaleWithin($layout->scale) && (null === $best || $this->isBetter($layout, $best))) {
+                $best = $layout;
+            }
         }
 
-        return $best->scale < self::LEAST_SCALE - 1e-9 || $best->scale > self::GREATEST_SCALE + 1e-9 ? null : $best;
+        return $best;
+    }
+
+    private function isScaleWithin(float $scale): bool
+    {
+        return $scale >= self::LEAST_SCALE - self::EXACT && $scale <= self::GREATEST_SCALE + self::EXACT;
+    }
+
+    /** A design that sticks half way is no better for being nearer to what was asked. */
+    private function isBetter(RowLayout $layout, RowLayout $than): bool
+    {
+        [$fits, $fitted] = [$this->canBeStitched($layout), $this->canBeStitched($than)];
+
+        return $fits === $fitted ? abs($layout->scale - 1) < abs($than->scale - 1) - self::EQUALLY_NEAR : $fits;
+    }
+
+    private function canBeStitched(RowLayout $layout): bool
+    {
+        return null === $this->roll || (new RowPasses($this->roll))->plan($layout)->isComplete();
     }
 
     private function scaledTo(RowDesign $design, Length $along, int $count): RowLayout

@@ -58,7 +58,7 @@ final readonly class TurnRoundRule
             return $plain;
         }
         foreach ([Finish::FitScale, Finish::FitGap] as $finish) {
-            $layout = (new RowRule())->layOut($design->withFinish($finish), $plain->along);
+            $layout = (new RowRule($this->roll))->layOut($design->withFinish($finish), $plain->along);
             if (!$layout->hasFallenBack()) {
                 return $layout;
             }

@@ -76,4 +76,24 @@ final readonly class Attachment
 
         return $pieces;
     }
+
+    /**
+     * How far the pieces reach beyond the edge at its left and at its right.
+     *
+     * @param Length $position of the edge's centre from the leader's centre mark
+     *
+     * @return array{Length, Length}
+     */
+    public function overhang(Length $position): array
+    {
+        $half = $this->edge->length()->half();
+        if ([] === $this->pieces) {
+            return [Length::zero(), Length::zero()];
+        }
+
+        return [
+            $position->minus($half)->minus($this->pieces[0]->from),
+            $this->pieces[\count($this->pieces) - 1]->to->minus($position)->minus($half),
+        ];
+    }
 }

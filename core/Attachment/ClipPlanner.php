@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Schwung\Core\Attachment;
 
 use Schwung\Core\Frame\HoldingSystem;
+use Schwung\Core\Frame\StockPiece;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
+use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Measure\Term;
 use Schwung\Core\Measure\Worked;
 use Schwung\Core\Practice\HoldHabit;
@@ -21,13 +23,13 @@ final readonly class ClipPlanner
 
     public function plan(HoldHabit $habit, Edge $edge): Attachment
     {
-        $leader = $edge->leader ?? $edge->length()->plus(Length::inches(8));
-        $wanted = $edge->length()->plus(Length::inches(8));
-        $least = Length::shortest($edge->length()->plus(Length::inches(2)), $leader);
+        $bounds = ClipBounds::of($edge);
         $choice = new ClipChoice();
-        $run = $choice->choose($habit->stock, $wanted, $least, $leader);
+        $run = $choice->choose($habit->stock, $bounds->wanted, $bounds->least, $bounds->longest);
         if (null === $run) {
-            return new Attachment(HoldingSystem::ChannelClips, [], null, $edge->held, 0, $this->missing($least, $choice->longestRun($habit->stock, $leader), $edge));
+            $missing = $this->missing($bounds->least, $choice->longestRun($habit->stock, $bounds->longest), $edge);
+
+            return new Attachment(HoldingSystem::ChannelClips, [], null, $edge->held, 0, $missing, $this->wayOut($missing->length(), $habit->stock));
         }
         $pieces = $this->laid($run, $edge);
 
@@ -41,6 +43,26 @@ final readonly class ClipPlanner
             new Term('least cover', Figure::needed($least), 'edge and 2 in'),
             new Term('longest run', Figure::left($longest), 'stock, within the leader'),
         ]);
+    }
+
+    /**
+     * The fewest more clips of a length at hand that would hold the edge.
+     *
+     * @param list<StockPiece> $stock
+     *
+     * @return list<Phrase>
+     */
+    private function wayOut(Length $missing, array $stock): array
+    {
+        $lengths = array_map(static fn (StockPiece $kind): Length => $kind->length, $stock);
+        if ([] === $lengths) {
+            return [];
+        }
+        $long = array_filter($lengths, static fn (Length $length): bool => !$length->isShorterThan($missing));
+        $length = [] === $long ? Length::longest(...$lengths) : Length::shortest(...array_values($long));
+        $count = (int) ceil($missing->nanometres / $length->nanometres);
+
+        return [Phrase::of("With $count more ".(1 === $count ? 'clip' : 'clips').' of %s it would be held; or take another hold at this end.', Figure::measured($length))];
     }
 
     /**

@@ -30,7 +30,7 @@ final readonly class FloatRule
     {
         $mustFloat = $job->top->edge->mustFloat();
         $along = $job->top->along($chosen->direction);
-        $free = $chosen->backing->required->margins->left->length()->minus($this->practice->clampBite)->minus($this->practice->footClearance);
+        $free = $chosen->backing->laid->leastSide()->minus($this->practice->clampBite)->minus($this->practice->footClearance);
         [$fullDrift, $partDrift] = [$this->practice->drift($along, FloatKind::Full), $this->practice->drift($along, FloatKind::Part)];
         $advised = match (true) {
             $mustFloat, !$job->frame->kind->hasTopRoller(), !$fullDrift->isLongerThan($free) => FloatKind::Full,

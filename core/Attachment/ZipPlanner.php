@@ -24,8 +24,7 @@ final readonly class ZipPlanner
     public function plan(HoldHabit $habit, Edge $edge): Attachment
     {
         $pins = (new PinPlanner($this->times))->plan(new HoldHabit($habit->school), $edge);
-        $longest = array_reduce($habit->stock, static fn (?Length $most, StockPiece $zip): Length => null === $most ? $zip->length : Length::longest($most, $zip->length));
-        $isShort = null !== $longest && $longest->isShorterThan($edge->length());
+        $isShort = [] !== $habit->stock && null === self::fitting($habit->stock, $edge->length());
 
         return new Attachment(
             HoldingSystem::Zip,
@@ -33,9 +32,35 @@ final readonly class ZipPlanner
             $pins->spacing,
             $edge->held,
             $this->times->each(HoldingSystem::Zip),
-            $isShort ? new Worked(Figure::missing($edge->length()->minus($longest)), 'The longest zip at hand is shorter than the edge.', [new Term('edge', $edge->held->figure, 'held'), new Term('longest zip', Figure::left($longest), 'stock')]) : null,
+            $isShort ? $this->missing($habit->stock, $edge) : null,
             notes: [Phrase::of('The zip is at least %s long, its centre on the centre mark. The cloth is pinned to it off the frame, while another quilt is stitched.', Figure::needed($edge->length()))],
             pinned: $pins->pieces,
+        );
+    }
+
+    /**
+     * The shortest zip that is long enough, of those that are left; null where none is.
+     *
+     * @param list<StockPiece> $stock
+     */
+    public static function fitting(array $stock, Length $edge): ?StockPiece
+    {
+        $long = array_filter($stock, static fn (StockPiece $zip): bool => $zip->count > 0 && !$zip->length->isShorterThan($edge));
+        usort($long, static fn (StockPiece $one, StockPiece $other): int => $one->length->compareTo($other->length));
+
+        return $long[0] ?? null;
+    }
+
+    /** @param non-empty-list<StockPiece> $stock */
+    private function missing(array $stock, Edge $edge): Worked
+    {
+        $left = array_map(static fn (StockPiece $zip): Length => $zip->length, array_filter($stock, static fn (StockPiece $zip): bool => $zip->count > 0));
+        $longest = [] === $left ? Length::zero() : Length::longest(...array_values($left));
+
+        return new Worked(
+            Figure::missing($edge->length()->minus($longest)),
+            [] === $left ? 'No zip is left for this edge.' : 'The longest zip that is left is shorter than the edge.',
+            [new Term('edge', $edge->held->figure, 'held'), new Term('longest zip', Figure::left($longest), 'stock')],
         );
     }
 }

@@ -53,7 +53,9 @@ final readonly class Choice
             Decision::Directional => 'the design keeps its up.',
             Decision::Sections => 'it takes fewer sections.',
             Decision::Stops => 'fewer blocks are cut.',
+            Decision::Ridge => 'no seam of the backing winds up to a ridge.',
             Decision::Passes => 'it takes fewer passes.',
+            Decision::Seam => 'no seam of the backing winds on itself.',
             Decision::Roll => 'the roll stays smaller.',
             Decision::Tie => 'nothing speaks for turning it.',
         });

@@ -17,6 +17,8 @@ use Schwung\Core\Sizing\BackingState;
  */
 final readonly class ChoiceRule
 {
+    private const ROLLS_ALIKE_INCHES = 0.125;
+
     public function choose(DirectionWish $wish, DirectionPlan $asIs, DirectionPlan $turned, bool $isStretchy): Choice
     {
         $criteria = $this->criteria($asIs, $turned, $isStretchy);
@@ -72,9 +74,31 @@ final readonly class ChoiceRule
         return [
             $count(Decision::Sections, 'Sections', $sections($asIs), $sections($turned), 'section'),
             $count(Decision::Stops, 'Cut blocks', $asIs->course?->stopsInBlocks(), $turned->course?->stopsInBlocks(), 'stop in a block'),
+            $this->line(Decision::Ridge, 'Ridge', [$asIs, $turned], [(int) $asIs->hasRidge(), (int) $turned->hasRidge()], $this->sayRidge(...)),
             $count(Decision::Passes, 'Passes', $passes($asIs), $passes($turned), 'pass'),
-            new Criterion(Decision::Roll, 'Roll', $sayRoll($roll($asIs)), $sayRoll($roll($turned)), null === $roll($asIs) || null === $roll($turned) ? null : $this->better($roll($asIs)->nanometres, $roll($turned)->nanometres), false, false),
+            $this->line(Decision::Seam, 'Seam of the backing', [$asIs, $turned], [(int) $asIs->seamWinds, (int) $turned->seamWinds], $this->saySeam(...)),
+            new Criterion(Decision::Roll, 'Roll', $sayRoll($roll($asIs)), $sayRoll($roll($turned)), $this->smallerRoll($roll($asIs), $roll($turned)), false, false),
         ];
+    }
+
+    /** Rolls less than an eighth of an inch apart are alike: no hand tells them. */
+    private function smallerRoll(?Length $asIs, ?Length $turned): ?Direction
+    {
+        if (null === $asIs || null === $turned || abs($asIs->minus($turned)->nanometres) < Length::inches(self::ROLLS_ALIKE_INCHES)->nanometres) {
+            return null;
+        }
+
+        return $this->better($asIs->nanometres, $turned->nanometres);
+    }
+
+    private function sayRidge(DirectionPlan $plan): Phrase
+    {
+        return null === $plan->ridge ? Phrase::of('none') : Phrase::of('%s mm at the end', number_format($plan->ridge->length()->toMillimetres(), 1));
+    }
+
+    private function saySeam(DirectionPlan $plan): Phrase
+    {
+        return Phrase::of($plan->seamWinds ? 'winds on itself' : 'none that winds on itself');
     }
 
     private function better(int $asIs, int $turned): ?Direction

@@ -14,7 +14,9 @@ enum Decision: string
     case Directional = 'directional';
     case Sections = 'sections';
     case Stops = 'stops';
+    case Ridge = 'ridge';
     case Passes = 'passes';
+    case Seam = 'seam';
     case Roll = 'roll';
     case Tie = 'tie';
 }

@@ -16,7 +16,6 @@ use Schwung\Core\Measure\Length;
 use Schwung\Core\Practice\Practice;
 use Schwung\Core\Sizing\BackingCheck;
 use Schwung\Core\Sizing\BackingRule;
-use Schwung\Core\Sizing\RemedyFinder;
 use Schwung\Core\Sizing\UsableBacking;
 
 /** Everything that rules 3 to 12 say of a job loaded one way round. */
@@ -36,13 +35,13 @@ final readonly class DirectionRule
         return new DirectionPlan(
             $direction,
             $check,
-            (new RemedyFinder($this->practice, $job->units))->find($job->top, $job->backing, $cloth, $job->load, $direction, $job->frame->methods, $check),
             $sections,
             $this->blockers($job, $direction, $sections, $check, $course),
             StretchLie::of($job->backing->stretch, $direction),
             Direction::AsIs === $direction || !$job->top->directional || true !== $job->quilting?->isDirectional,
             $course,
             null === $roll ? null : (new Ridge($roll, $this->practice->thickness))->height($job->backing, $direction, $job->top->along($direction)),
+            [] !== $job->backing->seamsRollerToRoller($direction),
         );
     }
 
@@ -76,7 +75,7 @@ final readonly class DirectionRule
         $isOutOfReach = [] === $sections || (!$frame->kind->worksInSections() && $job->top->across($direction)->isLongerThan($frame->usableAcross()));
         $blockers = [
             $isOutOfReach ? Blocker::Reach : null,
-            null !== $frame->leaderWidth && $check->required->across->length()->isLongerThan($frame->leaderWidth) ? Blocker::Leader : null,
+            null !== $frame->leaderWidth() && $check->required->across->length()->isLongerThan($frame->leaderWidth()) ? Blocker::Leader : null,
             null !== $course && !$course->passes->isComplete() ? Blocker::Row : null,
             null !== $course?->passes->firstTooThick() ? Blocker::Roll : null,
         ];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Exchange;
 
+use Schwung\Core\Frame\ClampWidth;
 use Schwung\Core\Frame\FrameKind;
 use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Material\BackingKind;
@@ -13,11 +14,15 @@ use Schwung\Core\Measure\Length;
 use Schwung\Core\Practice\Alignment;
 use Schwung\Core\Practice\FloatKind;
 use Schwung\Core\Tension\Circumstances;
-use Schwung\Core\Tension\ClampWidth;
+use Schwung\Core\Tension\ClothFacts;
 use Schwung\Core\Tension\Firmness;
 use Schwung\Core\Tension\FirmnessReading;
+use Schwung\Core\Tension\FrameFacts;
+use Schwung\Core\Tension\HoldFacts;
 use Schwung\Core\Tension\SeamLie;
-use Schwung\Core\Tension\Stage;
+use Schwung\Core\Tension\SeenFacts;
+use Schwung\Core\Tension\TopFacts;
+use Schwung\Core\Tension\WhichPass;
 
 /** Reads the member "context" of a tension case; every key of it may be missing. */
 final readonly class CircumstancesReader
@@ -43,37 +48,47 @@ final readonly class CircumstancesReader
         }
 
         return new Circumstances(
-            $this->word($known['backing_kind'] ?? null, BackingKind::class),
-            $this->word($known['stretch'] ?? null, Stretch::class),
-            $this->word($known['seam'] ?? null, SeamLie::class),
-            $this->word($known['float'] ?? null, FloatKind::class),
-            $this->word($known['lead_method'] ?? null, HoldingSystem::class),
-            isset($known['pin_spacing']) ? $known['pin_spacing']->size() : null,
-            $flag('always_centred'),
-            $this->whole($number('loads_since_leader_check')),
-            $flag('evened'),
-            $this->word($known['aligned_by'] ?? null, Alignment::class),
-            $number('batting_rest_hours'),
-            $this->word($known['side_clamps'] ?? null, ClampWidth::class),
-            $this->word($known['pass'] ?? null, Stage::class),
-            $number('fullness_percent'),
-            $flag('backing_squared'),
-            $this->word($known['frame_kind'] ?? null, FrameKind::class),
-            $flag('motorised'),
-            isset($known['firmness']) ? $this->firmness($known['firmness']) : null,
-            $this->whole($number('same_side_before')),
-            $this->whole($number('centre_dips_before')),
-            $flag('centres_marked'),
-            $flag('side_alternates'),
-            $flag('sides_basted'),
-            isset($known['basting_inset']) ? $known['basting_inset']->allowance() : null,
-            $flag('batting_basted_all_over'),
-            $flag('prebasted'),
-            $flag('all_layers_attached'),
-            isset($known['quilt_size']) ? $this->size($known['quilt_size']) : null,
-            $this->word($known['batting_kind'] ?? null, BattingKind::class),
-            $flag('depth_is_small'),
-            $flag('end_held'),
+            new ClothFacts(
+                backingKind: $this->word($known['backing_kind'] ?? null, BackingKind::class),
+                battingKind: $this->word($known['batting_kind'] ?? null, BattingKind::class),
+                battingRestHours: $number('batting_rest_hours'),
+                stretch: $this->word($known['stretch'] ?? null, Stretch::class),
+                seam: $this->word($known['seam'] ?? null, SeamLie::class),
+                backingSquared: $flag('backing_squared'),
+                fullnessPercent: $number('fullness_percent'),
+                quiltSize: isset($known['quilt_size']) ? $this->size($known['quilt_size']) : null,
+            ),
+            new HoldFacts(
+                leadMethod: $this->word($known['lead_method'] ?? null, HoldingSystem::class),
+                pinSpacing: isset($known['pin_spacing']) ? $known['pin_spacing']->size() : null,
+                alwaysCentred: $flag('always_centred'),
+                loadsSinceLeaderCheck: $this->whole($number('loads_since_leader_check')),
+                centresMarked: $flag('centres_marked'),
+                evened: $flag('evened'),
+                sideClamps: $this->word($known['side_clamps'] ?? null, ClampWidth::class),
+            ),
+            new TopFacts(
+                float: $this->word($known['float'] ?? null, FloatKind::class),
+                alignedBy: $this->word($known['aligned_by'] ?? null, Alignment::class),
+                sidesBasted: $flag('sides_basted'),
+                bastingInset: isset($known['basting_inset']) ? $known['basting_inset']->allowance() : null,
+                endHeld: $flag('end_held'),
+                battingBastedAllOver: $flag('batting_basted_all_over'),
+                prebasted: $flag('prebasted'),
+                allLayersAttached: $flag('all_layers_attached'),
+            ),
+            new FrameFacts(
+                $this->word($known['frame_kind'] ?? null, FrameKind::class),
+                $flag('motorised'),
+                $flag('depth_is_small'),
+            ),
+            new SeenFacts(
+                $this->word($known['pass'] ?? null, WhichPass::class),
+                isset($known['firmness']) ? $this->firmness($known['firmness']) : null,
+                $this->whole($number('same_side_before')),
+                $this->whole($number('centre_dips_before')),
+                $flag('side_alternates'),
+            ),
         );
     }
 

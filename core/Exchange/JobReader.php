@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Schwung\Core\Exchange;
 
 use Schwung\Core\Exchange\Exception\FaultyDocument;
+use Schwung\Core\Frame\Frame;
 use Schwung\Core\Job\Fault;
 use Schwung\Core\Job\Faults;
 use Schwung\Core\Job\Job;
@@ -14,7 +15,7 @@ use Schwung\Core\Measure\UnitSystem;
 /** Reads a job document, version 1, and finds all its faults at once. */
 final readonly class JobReader
 {
-    private const KEYS = ['units', 'title', 'top', 'backing', 'batting', 'frame', 'load', 'quilting'];
+    private const KEYS = ['units', 'title', 'top', 'backing', 'batting', 'frame', 'load', 'quilting', 'desk'];
 
     /** @throws FaultyDocument if the document cannot be used */
     public function read(mixed $document): Job
@@ -29,21 +30,27 @@ final readonly class JobReader
         return $job;
     }
 
-    /** Reads what can be read and notes every fault; a part that is missing or faulty is null. */
-    public function parts(mixed $document, Faults $faults): JobParts
+    /**
+     * Reads what can be read and notes every fault; a part that is missing or faulty is null.
+     *
+     * @param Frame|null $frame that a studio knows already; it takes the place of the document's
+     */
+    public function parts(mixed $document, Faults $faults, ?Frame $frame = null): JobParts
     {
         $root = new Node($document, '', $faults);
         $members = $root->document('schwung/job', self::KEYS);
+        $units = $members['units']->word(UnitSystem::class);
 
         return new JobParts(
-            $members['title']->text(),
-            $members['units']->word(UnitSystem::class),
-            (new TopReader())->read($members['top']),
-            (new BackingReader())->read($members['backing'], $faults),
-            $members['batting']->isMissing() ? null : (new BattingReader())->read($members['batting']),
-            (new FrameReader())->read($members['frame']),
-            (new LoadReader())->read($members['load']),
-            $members['quilting']->isMissing() ? null : (new QuiltingReader())->read($members['quilting']),
+            title: $members['title']->text(),
+            units: $units,
+            top: (new TopReader())->read($members['top']),
+            backing: (new BackingReader())->read($members['backing'], $faults),
+            batting: $members['batting']->isMissing() ? null : (new BattingReader())->read($members['batting']),
+            frame: $frame ?? (new FrameReader())->read($members['frame']),
+            load: (new LoadReader())->read($members['load']),
+            quilting: $members['quilting']->isMissing() ? null : (new QuiltingReader())->read($members['quilting']),
+            desk: (new DeskReader($units ?? UnitSystem::Inches))->read($members['desk']),
         );
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Schwung\Core\Exchange;
 
 use Schwung\Core\Frame\HoldingSystem;
-use Schwung\Core\Frame\StockPiece;
 use Schwung\Core\Job\CustomMargins;
 use Schwung\Core\Job\DirectionWish;
 use Schwung\Core\Job\Load;
@@ -14,27 +13,40 @@ use Schwung\Core\Practice\HoldHabit;
 use Schwung\Core\Practice\MarginSchool;
 use Schwung\Core\Practice\PinSchool;
 
-/** Reads the member "load" of a job. An end without a method is pinned. */
+/** Reads the member "load" of a job. An end, or the top's own edge, without a method is pinned a hand apart. */
 final readonly class LoadReader
 {
     private const NAMED_SCHOOLS = ['three', 'four', 'five', 'short-frame', 'worked-out'];
 
     public function read(Node $node): ?Load
     {
-        $members = $node->members(['direction', 'margins', 'float', 'lead', 'tail', 'planned']);
+        $members = $node->members(['direction', 'margins', 'float', 'lead', 'tail', 'top', 'planned']);
         $direction = $members['direction']->word(DirectionWish::class);
         $float = $members['float']->word(FloatKind::class);
-        $isCustom = $members['margins']->value instanceof \stdClass;
+        $isCustom = $members['margins']->isObject();
         $custom = $isCustom ? $this->custom($members['margins']) : null;
         $named = $isCustom ? null : $members['margins']->oneOf(self::NAMED_SCHOOLS);
         [$lead, $leadHabit] = $this->holding($members['lead']);
         [$tail, $tailHabit] = $this->holding($members['tail']);
+        [$top, $topHabit] = $this->holding($members['top']);
         $planned = $members['planned']->isMissing() ? null : $members['planned']->moment();
         if (null === $direction || null === $float || (null === $named && null === $custom)) {
             return null;
         }
 
-        return new Load($direction, null === $named ? MarginSchool::Custom : MarginSchool::from($named), $custom, $float, $lead, $tail, $planned, $leadHabit, $tailHabit);
+        return new Load(
+            direction: $direction,
+            school: null === $named ? MarginSchool::Custom : MarginSchool::from($named),
+            custom: $custom,
+            float: $float,
+            lead: $lead,
+            tail: $tail,
+            top: $top,
+            leadHabit: $leadHabit,
+            tailHabit: $tailHabit,
+            topHabit: $topHabit,
+            planned: $planned,
+        );
     }
 
     private function custom(Node $node): ?CustomMargins
@@ -53,14 +65,7 @@ final readonly class LoadReader
         }
         $members = $node->members(['method', 'school', 'stock']);
         $school = $members['school']->isMissing() ? null : $members['school']->word(PinSchool::class);
-        $stock = [];
-        foreach ($members['stock']->items() as $item) {
-            $piece = $item->members(['length', 'count']);
-            [$length, $count] = [$piece['length']->size(), $piece['count']->count(10_000)];
-            if (null !== $length && null !== $count) {
-                $stock[] = new StockPiece($length, $count);
-            }
-        }
+        $stock = (new StockReader())->own($members['stock']);
 
         return [
             ($members['method']->isMissing() ? null : $members['method']->word(HoldingSystem::class)) ?? HoldingSystem::Pins,

@@ -39,12 +39,13 @@ final readonly class Node
     {
         $members = [];
         $expected = 'an object with '.implode(', ', $known);
-        if ($this->isRequired($expected) && !$this->value instanceof \stdClass) {
+        $given = $this->object();
+        if ($this->isRequired($expected) && null === $given) {
             $this->fault($expected);
         }
         // Of an object that is not there, only the object itself is told.
-        $faults = $this->value instanceof \stdClass ? $this->faults : new Faults();
-        $given = $this->value instanceof \stdClass ? get_object_vars($this->value) : [];
+        $faults = null === $given ? new Faults() : $this->faults;
+        $given ??= [];
         foreach (array_keys($given) as $key) {
             if (!\in_array((string) $key, $known, true)) {
                 $this->faults->add($this->child((string) $key), \sprintf('is not a known key; did you mean "%s"?', $this->nearest((string) $key, $known)));
@@ -55,6 +56,25 @@ final readonly class Node
         }
 
         return $members;
+    }
+
+    /**
+     * An object of a document that was decoded, or of one that was never text: an array with words for keys.
+     *
+     * @return array<mixed>|null null where it is no object
+     */
+    private function object(): ?array
+    {
+        return match (true) {
+            $this->value instanceof \stdClass => get_object_vars($this->value),
+            \is_array($this->value) && !array_is_list($this->value) => $this->value,
+            default => null,
+        };
+    }
+
+    public function isObject(): bool
+    {
+        return null !== $this->object();
     }
 
     /**
@@ -191,7 +211,7 @@ final readonly class Node
             return null;
         }
         foreach (['Y-m-d\TH:i:sP', 'Y-m-d\TH:iP'] as $format) {
-            $moment = \is_string($this->value) ? \DateTimeImmutable::createFromFormat('!'.$format, $this->value) : false;
+            $moment = \is_string($this->value) && !str_contains($this->value, "\0") ? \DateTimeImmutable::createFromFormat('!'.$format, $this->value) : false;
             if (false !== $moment && false === \DateTimeImmutable::getLastErrors()) {
                 return $moment;
             }

@@ -6,8 +6,7 @@ namespace Schwung\Core\Exchange;
 
 use Schwung\Core\Exchange\Exception\FaultyDocument;
 use Schwung\Core\Plan\Finding;
-use Schwung\Core\Plan\Planner;
-use Schwung\Core\Practice\Practice;
+use Schwung\Core\Preparation\Preparation;
 
 /** Answers schwung:plan: the plan of a job, with the trade's usual figures. */
 final readonly class PlanAnswer
@@ -15,8 +14,11 @@ final readonly class PlanAnswer
     /** @throws FaultyDocument if the document is no job */
     public function to(mixed $document): Answer
     {
-        $plan = (new Planner(new Practice()))->plan((new JobReader())->read($document));
+        $preparation = Preparation::ofJob((new JobReader())->read($document));
 
-        return new Answer((new PlanWriter($plan))->document(), array_map(static fn (Finding $error): string => $error->at.': '.$error->code, $plan->errors()));
+        return new Answer(
+            (new PlanWriter($preparation))->document(),
+            array_map(static fn (Finding $error): string => $error->at.': '.$error->code->value, $preparation->errors()),
+        );
     }
 }

@@ -14,14 +14,12 @@ use Schwung\Core\Attachment\Piece;
 use Schwung\Core\Direction\Blocker;
 use Schwung\Core\Direction\DirectionPlan;
 use Schwung\Core\Frame\HoldingSystem;
-use Schwung\Core\Job\Working;
-use Schwung\Core\Loading\Setup;
-use Schwung\Core\Loading\StepRule;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\LengthWriter;
 use Schwung\Core\Plan\Finding;
 use Schwung\Core\Plan\Plan;
-use Schwung\Core\Plan\WindingRule;
+use Schwung\Core\Plan\Standing;
+use Schwung\Core\Preparation\Preparation;
 use Schwung\Core\Sizing\BattingCheck;
 use Schwung\Core\Sizing\EdgeFullness;
 use Schwung\Core\Sizing\Remedy;
@@ -33,31 +31,38 @@ final readonly class PlanWriter
 
     private FigureWriter $figures;
 
-    public function __construct(private Plan $plan)
+    private Plan $plan;
+
+    /** @throws \DomainException if there is no plan yet */
+    public function __construct(private Preparation $preparation)
     {
-        $this->writer = new LengthWriter($plan->job->units);
+        $this->plan = $preparation->kept() ?? throw new \DomainException('There is no plan before top, backing and frame are measured.');
+        $this->writer = new LengthWriter($this->plan->job->units);
         $this->figures = new FigureWriter($this->writer);
     }
 
     /** @return array<string, mixed> ready for json_encode */
     public function document(): array
     {
-        $margins = $this->plan->chosenPlan()->backing->required->margins->byEdge();
+        $backing = $this->plan->chosenPlan()->backing;
 
         return [
             'format' => 'schwung/plan',
             'version' => 1,
+            'sentence' => $this->preparation->sentence()->writtenBy($this->writer),
+            'standings' => array_map(static fn (Standing $standing): string => $standing->value, $this->preparation->standings()),
             'measured' => $this->measured(),
             'directions' => array_map($this->direction(...), array_values($this->plan->directions)),
             'chosen' => $this->plan->choice->chosen->value,
             'decided_by' => $this->plan->choice->decidedBy->value,
-            'margins' => array_map($this->figures->worked(...), $margins),
+            'margins' => array_map($this->figures->worked(...), $backing->required->margins->byEdge()),
+            'laid' => array_map($this->figures->worked(...), $backing->laid->byEdge()),
             ...(null === $this->plan->batting ? [] : ['batting' => $this->batting($this->plan->batting)]),
             ...$this->attachments(),
             ...$this->course($this->plan->chosenPlan()->course),
             ...$this->steps(),
-            'findings' => array_map($this->finding(...), $this->plan->findings),
-            'errors' => array_map($this->finding(...), $this->plan->errors()),
+            'findings' => array_map($this->finding(...), $this->preparation->findings()),
+            'errors' => array_map($this->finding(...), $this->preparation->errors()),
             'skipped' => $this->plan->skipped,
         ];
     }
@@ -108,7 +113,7 @@ final readonly class PlanWriter
                 'remedies' => array_map(fn (Remedy $remedy): array => [
                     'kind' => $remedy->kind->value,
                     'text' => $remedy->title->writtenBy($this->writer).'. '.$remedy->text->writtenBy($this->writer),
-                ], $plan->remedies),
+                ], $this->preparation->remedies($plan->direction)),
             ],
             'stretch' => $plan->stretch->value,
             ...(null === $plan->course ? [] : $this->rolling($plan->course)),
@@ -143,7 +148,8 @@ final readonly class PlanWriter
     /** @return array{attachments?: array<string, mixed>} left out where nothing is known */
     private function attachments(): array
     {
-        $known = array_map($this->attachment(...), array_filter($this->plan->attachments));
+        $held = $this->preparation->holding()->ends ?? $this->plan->held;
+        $known = array_map($this->attachment(...), array_filter($held->byEdge()));
 
         return [] === $known ? [] : ['attachments' => $known];
     }
@@ -226,17 +232,17 @@ final readonly class PlanWriter
         ];
     }
 
-    /** @return array{steps?: list<array<string, mixed>>} by the usual schools; left out where the plan cannot be carried out, or its passes are not known */
+    /** @return array{steps?: list<array<string, mixed>>} left out where the plan cannot be carried out, or its passes are not known */
     private function steps(): array
     {
-        $winding = [] === $this->plan->errors() ? (new WindingRule())->of($this->plan, Working::Plain) : null;
+        $steps = [] === $this->preparation->errors() ? $this->preparation->steps() : null;
 
-        return null === $winding ? [] : ['steps' => (new StepWriter($this->writer))->document((new StepRule())->steps(Setup::usual($this->plan, $winding)))];
+        return null === $steps ? [] : ['steps' => (new StepWriter($this->writer))->document($steps)];
     }
 
     /** @return array{code: string, level: string, text: string, at: string} */
     private function finding(Finding $finding): array
     {
-        return ['code' => $finding->code, 'level' => $finding->level->value, 'text' => $finding->text->writtenBy($this->writer), 'at' => $finding->at];
+        return ['code' => $finding->code->value, 'level' => $finding->level->value, 'text' => $finding->text->writtenBy($this->writer), 'at' => $finding->at];
     }
 }

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Schwung\Core\Frame;
 
 use Schwung\Core\Measure\Length;
+use Schwung\Core\Measure\Worded;
 
-enum FrameKind: string
+enum FrameKind: string implements Worded
 {
     case Roller = 'roller';
     case RollerFrontBacking = 'roller-front-backing';
@@ -16,9 +17,25 @@ enum FrameKind: string
     /** Out of reach at each end of the rail where the frame's record does not say. */
     public function usualUnreachable(): Length
     {
+        return $this->isClamped() ? Length::inches(6) : Length::zero();
+    }
+
+    public function words(): string
+    {
         return match ($this) {
-            self::Clamp, self::ClampWithRollers => Length::inches(6),
-            self::Roller, self::RollerFrontBacking => Length::zero(),
+            self::Roller => 'rollers, with a top roller',
+            self::RollerFrontBacking => 'rollers, front roller carries the backing',
+            self::Clamp => 'poles with spring clamps',
+            self::ClampWithRollers => 'clamps, with added rollers',
+        };
+    }
+
+    /** Whether clamps hold the cloth at an end, with or without added rollers. */
+    public function isClamped(): bool
+    {
+        return match ($this) {
+            self::Clamp, self::ClampWithRollers => true,
+            self::Roller, self::RollerFrontBacking => false,
         };
     }
 

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Frame;
 
+use Schwung\Core\Measure\Worded;
+
 /** What holds the cloth to a leader or pole; the value is the word of the documents. */
-enum HoldingSystem: string
+enum HoldingSystem: string implements Worded
 {
     case Pins = 'pins';
     case Zip = 'zip';
@@ -14,4 +16,34 @@ enum HoldingSystem: string
     case Magnets = 'magnets';
     case HookAndLoop = 'hook-and-loop';
     case SpringClamps = 'spring-clamps';
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::Pins => 'pins',
+            self::Zip => 'zips',
+            self::ChannelClips => 'channel clips',
+            self::DowelClamps => 'dowel clamps',
+            self::Magnets => 'magnets',
+            self::HookAndLoop => 'hook and loop',
+            self::SpringClamps => 'spring clamps',
+        };
+    }
+
+    /** So many pieces of it: "1 zip", "4 channel clips". */
+    public function counted(int $count): string
+    {
+        $words = self::HookAndLoop === $this ? 'strips of hook and loop' : $this->words();
+
+        return 1 === $count ? '1 '.preg_replace('/s( |$)/', '$1', $words, 1) : "$count $words";
+    }
+
+    /** Whether how close its pieces stand is a matter of the pin schools; the other systems have spacings of their own. */
+    public function hasPinSchool(): bool
+    {
+        return match ($this) {
+            self::Pins, self::Zip => true,
+            self::ChannelClips, self::DowelClamps, self::Magnets, self::HookAndLoop, self::SpringClamps => false,
+        };
+    }
 }

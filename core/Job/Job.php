@@ -10,7 +10,11 @@ use Schwung\Core\Material\Batting;
 use Schwung\Core\Material\Top;
 use Schwung\Core\Measure\UnitSystem;
 
-/** Everything known of one quilt before it is loaded; batting and quilting may be missing. */
+/**
+ * Everything known of one quilt before it is loaded; batting and quilting may be missing.
+ *
+ * Made with named arguments.
+ */
 final readonly class Job
 {
     public function __construct(
@@ -20,23 +24,31 @@ final readonly class Job
         public Backing $backing,
         public ?Batting $batting,
         public Frame $frame,
-        public Load $load,
+        public Load $load = new Load(),
         public ?Quilting $quilting = null,
+        public Desk $desk = new Desk(),
     ) {
     }
 
     public function withBacking(Backing $backing): self
     {
-        return new self($this->title, $this->units, $this->top, $backing, $this->batting, $this->frame, $this->load, $this->quilting);
+        return $this->with(['backing' => $backing]);
     }
 
     public function withLoad(Load $load): self
     {
-        return new self($this->title, $this->units, $this->top, $this->backing, $this->batting, $this->frame, $load, $this->quilting);
+        return $this->with(['load' => $load]);
     }
 
     public function withQuilting(?Quilting $quilting): self
     {
-        return new self($this->title, $this->units, $this->top, $this->backing, $this->batting, $this->frame, $this->load, $quilting);
+        return $this->with(['quilting' => $quilting]);
+    }
+
+    /** @param array<string, mixed> $changed members by name */
+    private function with(array $changed): self
+    {
+        // @phpstan-ignore argument.type (the names and types are those of this class)
+        return new self(...[...get_object_vars($this), ...$changed]);
     }
 }

@@ -10,7 +10,11 @@ use Schwung\Core\Material\Batting;
 use Schwung\Core\Material\Top;
 use Schwung\Core\Measure\UnitSystem;
 
-/** What could be read of a job document that is still being filled in. */
+/**
+ * What could be read of a job that is still being filled in; a part that is missing or faulty is null.
+ *
+ * Made with named arguments.
+ */
 final readonly class JobParts
 {
     public function __construct(
@@ -22,16 +26,43 @@ final readonly class JobParts
         public ?Frame $frame,
         public ?Load $load,
         public ?Quilting $quilting,
+        public Desk $desk = new Desk(),
     ) {
+    }
+
+    public static function of(Job $job): self
+    {
+        return new self(
+            title: $job->title,
+            units: $job->units,
+            top: $job->top,
+            backing: $job->backing,
+            batting: $job->batting,
+            frame: $job->frame,
+            load: $job->load,
+            quilting: $job->quilting,
+            desk: $job->desk,
+        );
     }
 
     /** The whole job, or null while a part that every plan needs is missing. */
     public function job(): ?Job
     {
-        if (null === $this->title || null === $this->units || null === $this->top || null === $this->backing || null === $this->frame || null === $this->load) {
+        if (null === $this->title || null === $this->units || null === $this->top
+            || null === $this->backing || null === $this->frame || null === $this->load) {
             return null;
         }
 
-        return new Job($this->title, $this->units, $this->top, $this->backing, $this->batting, $this->frame, $this->load, $this->quilting);
+        return new Job(
+            title: $this->title,
+            units: $this->units,
+            top: $this->top,
+            backing: $this->backing,
+            batting: $this->batting,
+            frame: $this->frame,
+            load: $this->load,
+            quilting: $this->quilting,
+            desk: $this->desk,
+        );
     }
 }

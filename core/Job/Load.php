@@ -10,7 +10,11 @@ use Schwung\Core\Practice\FloatKind;
 use Schwung\Core\Practice\HoldHabit;
 use Schwung\Core\Practice\MarginSchool;
 
-/** How the quilter wants to load: way round, margins, float, what holds each end, and when. */
+/**
+ * How the quilter wants to load: way round, margins, float, what holds each end and the top's own edge, and when.
+ *
+ * More than seven members: it is made with named arguments.
+ */
 final readonly class Load
 {
     public function __construct(
@@ -20,9 +24,11 @@ final readonly class Load
         public FloatKind $float = FloatKind::Full,
         public HoldingSystem $lead = HoldingSystem::Pins,
         public HoldingSystem $tail = HoldingSystem::Pins,
-        public ?\DateTimeImmutable $planned = null,
+        public HoldingSystem $top = HoldingSystem::Pins,
         public HoldHabit $leadHabit = new HoldHabit(),
         public HoldHabit $tailHabit = new HoldHabit(),
+        public HoldHabit $topHabit = new HoldHabit(),
+        public ?\DateTimeImmutable $planned = null,
     ) {
     }
 
@@ -38,16 +44,28 @@ final readonly class Load
 
     public function withDirection(DirectionWish $direction): self
     {
-        return new self($direction, $this->school, $this->custom, $this->float, $this->lead, $this->tail, $this->planned, $this->leadHabit, $this->tailHabit);
+        return $this->with(['direction' => $direction]);
     }
 
     public function withSchool(MarginSchool $school): self
     {
-        return new self($this->direction, $school, null, $this->float, $this->lead, $this->tail, $this->planned, $this->leadHabit, $this->tailHabit);
+        return $this->with(['school' => $school, 'custom' => null]);
     }
 
     public function withHolding(HoldingSystem $lead, HoldingSystem $tail): self
     {
-        return new self($this->direction, $this->school, $this->custom, $this->float, $lead, $tail, $this->planned, $this->leadHabit, $this->tailHabit);
+        return $this->with(['lead' => $lead, 'tail' => $tail]);
+    }
+
+    public function withFloat(FloatKind $float): self
+    {
+        return $this->with(['float' => $float]);
+    }
+
+    /** @param array<string, mixed> $changed members by name */
+    private function with(array $changed): self
+    {
+        // @phpstan-ignore argument.type (the names and types are those of this class)
+        return new self(...[...get_object_vars($this), ...$changed]);
     }
 }

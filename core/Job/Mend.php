@@ -4,12 +4,25 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Job;
 
+use Schwung\Core\Measure\Worded;
+
 /** What is done to a backing off the frame before it is loaded. */
-enum Mend: string
+enum Mend: string implements Worded
 {
     case None = 'none';
     case Extend = 'extend';
     case SquareUp = 'square-up';
     case Piece = 'piece';
     case AskClient = 'ask-client';
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::None => 'nothing',
+            self::Extend => 'strips sewn on',
+            self::SquareUp => 'only its ends cut straight',
+            self::Piece => 'a new backing pieced',
+            self::AskClient => 'more asked of the client',
+        };
+    }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Schwung\Core\Leader;
 
 use Schwung\Core\Frame\Frame;
+use Schwung\Core\Frame\FrameMeasure;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Term;
@@ -26,7 +27,7 @@ final readonly class NewLeader
     /** @param Length $reaches from the roller to the far side of the bed */
     public function cutLength(Length $reaches): Worked
     {
-        $turns = Length::millimetres($this->frame->takeupDiameter->toMillimetres() * \M_PI * 1.5);
+        $turns = Length::millimetres($this->frame->size(FrameMeasure::TakeupDiameter)->toMillimetres() * \M_PI * 1.5);
         $sum = $reaches->plus($turns, $this->fold(), Length::inches(0.25));
 
         return new Worked(Figure::needed($this->grown($sum)), $this->rule('From the roller to the far side of the bed, a turn and a half on the roller, and the fold'), [
@@ -42,7 +43,7 @@ final readonly class NewLeader
         $sum = $this->finishedWidth()->plus(Length::inches(1));
 
         return new Worked(Figure::needed($this->grown($sum)), $this->rule('The rail less two inches, and two side hems of half an inch'), [
-            new Term('rail', Figure::measured($this->frame->rail), 'frame'),
+            new Term('rail', Figure::measured($this->frame->size(FrameMeasure::Rail)), 'frame'),
             new Term('left free', Figure::measured(Length::inches(2)), 'usual'),
             new Term('side hems', Figure::measured(Length::inches(1)), 'two of ½ in'),
         ]);
@@ -56,7 +57,7 @@ final readonly class NewLeader
 
     public function finishedWidth(): Length
     {
-        return $this->frame->rail->minus(Length::inches(2));
+        return $this->frame->size(FrameMeasure::Rail)->minus(Length::inches(2));
     }
 
     /** From one tick to the next. */

@@ -44,7 +44,7 @@ final readonly class BackingSteps
 
     private function attach(Setup $setup, End $end): Step
     {
-        $attachment = End::Lead === $end ? $setup->lead : $setup->tail;
+        $attachment = End::Lead === $end ? $setup->held->lead : $setup->held->tail;
         $roller = End::Lead === $end ? 'the take-up leader' : (FrameKind::RollerFrontBacking === $setup->kind() ? 'the leader of the front roller' : 'the backing leader');
         $wayUp = $setup->is(Purpose::Prebasted) ? 'top side up' : 'right side down';
 

@@ -89,7 +89,7 @@ final readonly class ClampFrameSteps
     {
         $pole = End::Lead === $end ? 'back pole' : 'front pole';
 
-        return new Step('clamp-'.$end->value, Group::Clamps, StepKind::Attach, (new Holds())->text($setup, $end, End::Lead === $end ? $setup->lead : $setup->tail, "all layers to the $pole"), End::Lead === $end ? Shown::LeadRail : Shown::TailRail, 3, needs: [new Setting(StatePart::Poles, 'held')]);
+        return new Step('clamp-'.$end->value, Group::Clamps, StepKind::Attach, (new Holds())->text($setup, $end, End::Lead === $end ? $setup->held->lead : $setup->held->tail, "all layers to the $pole"), End::Lead === $end ? Shown::LeadRail : Shown::TailRail, 3, needs: [new Setting(StatePart::Poles, 'held')]);
     }
 
     private function roll(Setup $setup): Step

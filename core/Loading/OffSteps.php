@@ -42,7 +42,7 @@ final readonly class OffSteps
 
     private function detach(Setup $setup): Step
     {
-        $pieces = ($setup->lead?->count() ?? 0) + ($setup->tail?->count() ?? 0) + ($setup->topHold?->count() ?? 0);
+        $pieces = $setup->held->count();
         $magnets = $setup->isHeldBy(HoldingSystem::Magnets);
 
         return new Step('detach', Group::Off, StepKind::TakeOff, new StepText(

@@ -6,9 +6,7 @@ namespace Schwung\Core\Loading;
 
 use Schwung\Core\Advance\Wind;
 use Schwung\Core\Advance\Winding;
-use Schwung\Core\Attachment\Attachment;
-use Schwung\Core\Attachment\AttachmentRule;
-use Schwung\Core\Attachment\LoadedEdges;
+use Schwung\Core\Attachment\HeldEnds;
 use Schwung\Core\Frame\FrameKind;
 use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Material\BackingKind;
@@ -20,7 +18,6 @@ use Schwung\Core\Practice\Alignment;
 use Schwung\Core\Practice\BastingStitch;
 use Schwung\Core\Practice\FloatKind;
 use Schwung\Core\Practice\Hand;
-use Schwung\Core\Practice\HoldHabit;
 use Schwung\Core\Practice\LastEdge;
 use Schwung\Core\Practice\LoadingHabits;
 use Schwung\Core\Practice\Purpose;
@@ -35,8 +32,6 @@ final readonly class Setup
 
     /**
      * @param Length          $position of the quilt's middle from the leaders' centre marks
-     * @param Attachment|null $lead     null where nothing is known of the pieces at hand
-     * @param Attachment|null $topHold  of the top's own edge on its roller; null where it is not held
      */
     public function __construct(
         public Plan $plan,
@@ -44,9 +39,7 @@ final readonly class Setup
         public LoadingHabits $habits,
         public Stitches $stitches,
         public ThreadPlan $thread,
-        public ?Attachment $lead,
-        public ?Attachment $tail,
-        public ?Attachment $topHold,
+        public HeldEnds $held,
         public Length $position,
         public Hand $hand = Hand::Right,
         public bool $hasSteelBars = false,
@@ -58,10 +51,17 @@ final readonly class Setup
     {
         $thread = (new ThreadRule($stitches))->plan((new StitchedRule($plan->job->top->across($plan->chosen())))->byPass($winding));
 
-        $edges = new LoadedEdges($plan->job, $plan->top, $plan->chosenPlan(), Length::zero(), $hand);
-        $topHold = $edges->holdsTop(End::Tail) ? (new AttachmentRule())->plan(HoldingSystem::Pins, new HoldHabit(), $edges->top(End::Tail)) : null;
-
-        return new self($plan, $winding, $habits, $stitches, $thread, $plan->attachments['lead'], $plan->attachments['tail'], $topHold, Length::zero(), $hand, $hasSteelBars);
+        return new self(
+            plan: $plan,
+            winding: $winding,
+            habits: $habits,
+            stitches: $stitches,
+            thread: $thread,
+            held: $plan->held,
+            position: Length::zero(),
+            hand: $hand,
+            hasSteelBars: $hasSteelBars,
+        );
     }
 
     public function kind(): FrameKind

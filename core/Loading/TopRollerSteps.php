@@ -23,7 +23,7 @@ final readonly class TopRollerSteps
         }
         $edge = $setup->edgeAt(End::Tail);
         $sequence->add(
-            new Step('attach-top', Group::Top, StepKind::Attach, (new Holds())->text($setup, End::Tail, $setup->topHold, "the top by its $edge edge, right side up, to the leader of the top roller"), Shown::TopRail, null === $setup->topHold ? 4 : $setup->topHold->minutes() + 1, needs: [new Setting(StatePart::Top, 'held')]),
+            new Step('attach-top', Group::Top, StepKind::Attach, (new Holds())->text($setup, End::Tail, $setup->held->top, "the top by its $edge edge, right side up, to the leader of the top roller"), Shown::TopRail, null === $setup->held->top ? 4 : $setup->held->top->minutes() + 1, needs: [new Setting(StatePart::Top, 'held')]),
             new Step('roll-top', Group::Top, StepKind::Wind, new StepText(
                 do: Phrase::of('Roll the top up, smoothing from the centre out, until its lead edge just hangs: %s go on the roller.', Figure::measured($setup->along())),
                 why: Phrase::of('Held by its roller, the top runs straight to the end.'),

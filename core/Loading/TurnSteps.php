@@ -38,7 +38,7 @@ final readonly class TurnSteps
 
     private function on(Setup $setup, Wind $wind): Step
     {
-        $minutes = ($setup->lead?->minutes() ?? 4) + ($setup->tail?->minutes() ?? 4) + 4;
+        $minutes = ($setup->held->lead?->minutes() ?? 4) + ($setup->held->tail?->minutes() ?? 4) + 4;
 
         return new Step('turn-on', Group::Pass, StepKind::Attach, new StepText(
             do: Phrase::of("Attach the tail end to the take-up leader and the stitched end to the other as before, from the centre out, to the {$setup->firstSide()} first."),

@@ -51,4 +51,36 @@ final readonly class Backing
 
         return new self($across, $along, $across, $along, $diagonal, $this->kind, $this->stretch, $seams, $this->directional, $this->bolt);
     }
+
+    /**
+     * The cloth given a quarter turn clockwise under the quilt: its left side becomes the top. The diagonal that was
+     * measured is then the other one, so that it has to be measured again.
+     */
+    public function laidTheOtherWay(): self
+    {
+        $width = Length::shortest($this->left, $this->right);
+        $seams = array_map(static fn (BackingSeam $seam): BackingSeam => SeamDirection::Across === $seam->direction
+            ? new BackingSeam(SeamDirection::Along, $width->minus($seam->at), $seam->pressed)
+            : new BackingSeam(SeamDirection::Across, $seam->at, $seam->pressed), $this->seams);
+
+        return new self(
+            top: $this->left,
+            right: $this->top,
+            bottom: $this->right,
+            left: $this->bottom,
+            kind: $this->kind,
+            stretch: $this->stretch->turned(),
+            seams: $seams,
+            directional: $this->directional,
+            bolt: $this->bolt,
+        );
+    }
+
+    /** @return list<BackingSeam> those that run with the quilt and wind on themselves, once it is loaded this way round */
+    public function seamsRollerToRoller(Direction $direction): array
+    {
+        $way = Direction::AsIs === $direction ? SeamDirection::Along : SeamDirection::Across;
+
+        return array_values(array_filter($this->seams, static fn (BackingSeam $seam): bool => $seam->direction === $way));
+    }
 }

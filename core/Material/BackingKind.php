@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Material;
 
-enum BackingKind: string
+use Schwung\Core\Measure\Worded;
+
+enum BackingKind: string implements Worded
 {
     case Cotton = 'cotton';
     case Wide = 'wide';
@@ -19,6 +21,18 @@ enum BackingKind: string
         return match ($this) {
             self::Minky, self::Fleece, self::Knit => true,
             self::Cotton, self::Wide, self::Flannel => false,
+        };
+    }
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::Cotton => 'cotton',
+            self::Wide => 'wide cotton',
+            self::Flannel => 'flannel',
+            self::Minky => 'minky',
+            self::Fleece => 'fleece',
+            self::Knit => 'knit',
         };
     }
 }

@@ -17,6 +17,15 @@ final readonly class Phrase
         return new self($pattern, array_values($parts));
     }
 
+    /** Several sentences as one text. */
+    public static function joined(self ...$phrases): self
+    {
+        return new self(
+            implode(' ', array_map(static fn (self $phrase): string => $phrase->pattern, $phrases)),
+            array_merge([], ...array_map(static fn (self $phrase): array => $phrase->parts, array_values($phrases))),
+        );
+    }
+
     public function writtenBy(LengthWriter $writer): string
     {
         $texts = array_map(static fn (Figure|string $part): string => $part instanceof Figure ? $part->writtenBy($writer) : $part, $this->parts);

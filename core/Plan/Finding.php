@@ -6,10 +6,28 @@ namespace Schwung\Core\Plan;
 
 use Schwung\Core\Measure\Phrase;
 
-/** Something the quilter should know, at the JSON pointer of the job's member that it concerns. */
+/** Something the quilter should know; $at is the JSON pointer of the job's member that it concerns, no more. */
 final readonly class Finding
 {
-    public function __construct(public string $code, public Level $level, public Phrase $text, public string $at)
+    public Level $level;
+
+    public function __construct(public FindingCode $code, public Phrase $text, public string $at, ?Level $level = null)
     {
+        $this->level = $level ?? $code->level();
+    }
+
+    public function stage(): Stage
+    {
+        return $this->code->stage();
+    }
+
+    public function standing(): Standing
+    {
+        return $this->code->standing($this->level);
+    }
+
+    public function isStuck(): bool
+    {
+        return Standing::Stuck === $this->standing();
     }
 }

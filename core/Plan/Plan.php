@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Plan;
 
-use Schwung\Core\Attachment\Attachment;
+use Schwung\Core\Attachment\HeldEnds;
 use Schwung\Core\Direction\Choice;
 use Schwung\Core\Direction\DirectionPlan;
 use Schwung\Core\Job\Job;
@@ -14,14 +14,17 @@ use Schwung\Core\Sizing\Fit;
 use Schwung\Core\Sizing\MeasuredTop;
 use Schwung\Core\Sizing\UsableBacking;
 
-/** All that is computed of one job. */
+/**
+ * All that is computed of one job, hung on the centre of the leaders by a right hand.
+ *
+ * Made with named arguments.
+ */
 final readonly class Plan
 {
     /**
      * @param array{as-is: DirectionPlan, turned: DirectionPlan} $directions
-     * @param array{lead: Attachment|null, tail: Attachment|null} $attachments null where clips are wanted and none are named
-     * @param list<Finding>                                      $findings
-     * @param list<string>                                       $skipped    JSON pointers of missing parts that something needs
+     * @param list<Finding>                                      $findings in the order of the work
+     * @param list<string>                                       $skipped  JSON pointers of missing parts that something needs
      */
     public function __construct(
         public Job $job,
@@ -31,7 +34,7 @@ final readonly class Plan
         public array $directions,
         public Choice $choice,
         public ?BattingCheck $batting,
-        public array $attachments,
+        public HeldEnds $held,
         public array $findings,
         public array $skipped,
     ) {
@@ -48,7 +51,7 @@ final readonly class Plan
     }
 
     /** The first finding that has one of these codes. */
-    public function finding(string ...$codes): ?Finding
+    public function finding(FindingCode ...$codes): ?Finding
     {
         foreach ($this->findings as $finding) {
             if (\in_array($finding->code, $codes, true)) {
@@ -57,11 +60,5 @@ final readonly class Plan
         }
 
         return null;
-    }
-
-    /** @return list<Finding> */
-    public function errors(): array
-    {
-        return array_values(array_filter($this->findings, static fn (Finding $finding): bool => Level::Error === $finding->level));
     }
 }

@@ -4,21 +4,24 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Plan;
 
-use Schwung\Core\Attachment\Attachment;
 use Schwung\Core\Attachment\AttachmentRule;
+use Schwung\Core\Attachment\HeldEnds;
+use Schwung\Core\Attachment\HoldingRule;
 use Schwung\Core\Attachment\LoadedEdges;
 use Schwung\Core\Direction\ChoiceRule;
+use Schwung\Core\Direction\DirectionPlan;
 use Schwung\Core\Direction\DirectionRule;
 use Schwung\Core\Job\Job;
 use Schwung\Core\Material\Direction;
-use Schwung\Core\Material\End;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Practice\Practice;
+use Schwung\Core\Sizing\BattingCheck;
 use Schwung\Core\Sizing\BattingRule;
+use Schwung\Core\Sizing\MeasuredTop;
 use Schwung\Core\Sizing\TopMeasuring;
 use Schwung\Core\Sizing\UsableBacking;
 
-/** The front door of the core: a job in, its plan out. A plan that cannot be carried out is a result, not an error. */
+/** A job in, its plan out. A plan that cannot be carried out is a result, not an error. */
 final readonly class Planner
 {
     public function __construct(private Practice $practice)
@@ -31,53 +34,50 @@ final readonly class Planner
         $top = (new TopMeasuring())->measure($job->top);
         $cloth = UsableBacking::of($job->backing);
         $rule = new DirectionRule($this->practice);
-        $directions = [
-            Direction::AsIs->value => $rule->plan($job, $cloth, Direction::AsIs),
-            Direction::Turned->value => $rule->plan($job, $cloth, Direction::Turned),
-        ];
+        $directions = ['as-is' => $rule->plan($job, $cloth, Direction::AsIs), 'turned' => $rule->plan($job, $cloth, Direction::Turned)];
         $choice = (new ChoiceRule())->choose($job->load->direction, $directions['as-is'], $directions['turned'], $job->backing->kind->isStretchy());
-        $chosenPlan = $directions[$choice->chosen->value];
+        $chosen = $directions[$choice->chosen->value];
         $batting = null === $job->batting
             ? null
-            : (new BattingRule($this->practice))->check($job->batting, $job->top, $job->load, $choice->chosen, $chosenPlan->backing);
-
-        $edges = new LoadedEdges($job, $top, $chosenPlan, Length::zero());
-        $attachments = $this->attachments($job, $edges);
+            : (new BattingRule($this->practice))->check($job->batting, $job->top, $job->load, $choice->chosen, $chosen->backing);
+        $held = (new HoldingRule(new AttachmentRule($this->practice->times)))
+            ->hold($job->load, $job->frame->stock, new LoadedEdges($job, $top, $chosen, Length::zero()));
 
         return new Plan(
-            $job,
-            $top,
-            $cloth,
-            $cloth->squaredUp(),
-            $directions,
-            $choice,
-            $batting,
-            $attachments,
-            [...(new Findings($this->practice))->collect($job, $top, $chosenPlan, $batting), ...(new AttachmentFindings($this->practice))->collect($job, $chosenPlan, $edges, $attachments)],
-            $this->skipped($job, $attachments),
+            job: $job,
+            top: $top,
+            cloth: $cloth,
+            squaredUp: $cloth->squaredUp(),
+            directions: $directions,
+            choice: $choice,
+            batting: $batting,
+            held: $held,
+            findings: $this->findings($job, $top, $chosen, $batting, $held),
+            skipped: $this->skipped($job, $held),
         );
     }
 
-    /** @return array{lead: Attachment|null, tail: Attachment|null} null where clips are wanted and none are named */
-    private function attachments(Job $job, LoadedEdges $edges): array
+    /** @return list<Finding> */
+    private function findings(Job $job, MeasuredTop $top, DirectionPlan $chosen, ?BattingCheck $batting, HeldEnds $held): array
     {
-        $plan = static fn (End $end): ?Attachment => (new AttachmentRule())->plan($job->load->holdingAt($end), $job->load->habitAt($end), $edges->backing($end));
-
-        return ['lead' => $plan(End::Lead), 'tail' => $plan(End::Tail)];
+        return [
+            ...(new TopFindings())->collect($top),
+            ...(new ClothFindings($this->practice))->collect($job, $chosen, $batting),
+            ...(new DirectionFindings())->collect($job, $chosen),
+            ...(new PassFindings($this->practice))->collect($job, $chosen),
+            ...(new AttachmentFindings($this->practice))->collect($job, $chosen, $held),
+        ];
     }
 
-    /**
-     * @param array{lead: Attachment|null, tail: Attachment|null} $attachments
-     *
-     * @return list<string>
-     */
-    private function skipped(Job $job, array $attachments): array
+    /** @return list<string> */
+    private function skipped(Job $job, HeldEnds $held): array
     {
+        $uncounted = array_keys(array_filter($held->byEdge(), static fn (mixed $attachment): bool => null === $attachment));
+
         return array_values(array_filter([
             null === $job->batting ? '/batting' : (null === $job->batting->opened ? '/batting/opened' : null),
             null === $job->quilting ? '/quilting' : null,
-            null === $attachments['lead'] ? '/load/lead/stock' : null,
-            null === $attachments['tail'] ? '/load/tail/stock' : null,
+            ...array_map(static fn (string $edge): string => "/load/$edge/stock", $uncounted),
         ]));
     }
 }

@@ -69,7 +69,7 @@ final readonly class ProposalFinder
         if (null === $design) {
             return null;
         }
-        $layout = (new RowRule())->layOut($design, $along);
+        $layout = (new RowRule($course->roll))->layOut($design, $along);
         $passes = (new RowPasses($course->roll))->plan($layout)->count();
         $share = \sprintf('%.0f', 100 * $design->height->nanometres / $asked->height->nanometres);
 
@@ -106,7 +106,7 @@ final readonly class ProposalFinder
 
     private static function takesAtMost(RowDesign $rows, Length $along, Course $course, int $most): bool
     {
-        $plan = (new RowPasses($course->roll))->plan((new RowRule())->layOut($rows, $along));
+        $plan = (new RowPasses($course->roll))->plan((new RowRule($course->roll))->layOut($rows, $along));
 
         return $plan->isComplete() && $plan->count() <= $most;
     }
@@ -114,11 +114,11 @@ final readonly class ProposalFinder
     private function otherFinish(Plan $plan, Course $course): ?Proposal
     {
         $asked = $plan->job->quilting?->rows;
-        if (null === $plan->finding('run-off-past-tail') || null === $asked || null === $course->rows) {
+        if (null === $plan->finding(FindingCode::RunOffPastTail) || null === $asked || null === $course->rows) {
             return null;
         }
         foreach ([Finish::FitScale, Finish::FitGap] as $finish) {
-            $layout = (new RowRule())->layOut($asked->withFinish($finish), $course->rows->along);
+            $layout = (new RowRule($course->roll))->layOut($asked->withFinish($finish), $course->rows->along);
             $passes = (new RowPasses($course->roll))->plan($layout);
             if (!$layout->hasFallenBack() && $passes->isComplete()) {
                 return new Proposal(

@@ -4,10 +4,21 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Practice;
 
+use Schwung\Core\Measure\Worded;
+
 /** How the batting is kept in its place: a line basted across, which is the reference for all that follows; pins; or basting all over. */
-enum BattingHold: string
+enum BattingHold: string implements Worded
 {
     case Line = 'line';
     case Pinned = 'pinned';
     case AllOver = 'all-over';
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::Line => 'a line basted across',
+            self::Pinned => 'laid and pinned',
+            self::AllOver => 'basted all over',
+        };
+    }
 }

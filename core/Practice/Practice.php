@@ -25,9 +25,11 @@ final readonly class Practice
     public Length $squaringAllowance;
     public Length $stripStep;
     public Length $forgivenWithDiagonal;
+    public Length $loadAside;
     public Length $sectionOverlap;
     public Thickness $thickness;
     public Stitches $stitches;
+    public HoldTimes $times;
 
     /**
      * @param int $driftPerThousand      side drift allowed for, of the loaded length
@@ -46,6 +48,7 @@ final readonly class Practice
         ?Length $sectionOverlap = null,
         ?Thickness $thickness = null,
         ?Stitches $stitches = null,
+        ?HoldTimes $times = null,
     ) {
         $this->clampBite = $clampBite ?? Length::inches(1);
         $this->footClearance = $footClearance ?? Length::inches(2);
@@ -55,10 +58,12 @@ final readonly class Practice
         $this->sectionOverlap = $sectionOverlap ?? Length::inches(1);
         $this->thickness = $thickness ?? new Thickness();
         $this->stitches = $stitches ?? new Stitches();
+        $this->times = $times ?? new HoldTimes();
         $this->battingBelowAttachment = Length::inches(0.5);
         $this->battingClearance = Length::inches(1);
         $this->offcutWorthKeeping = Length::inches(12);
         $this->stripStep = Length::inches(0.25);
+        $this->loadAside = Length::inches(12);
         $this->forgivenWithDiagonal = Length::millimetres(0.5);
     }
 

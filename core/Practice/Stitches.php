@@ -11,6 +11,8 @@ final readonly class Stitches
 {
     public Length $bobbin;
     public Length $underFoot;
+    /** From the top's edge to a line that bastes it down: so near, the binding hides it. */
+    public Length $inset;
 
     public function __construct(
         public int $quiltingPerInch = 11,
@@ -18,8 +20,10 @@ final readonly class Stitches
         public int $prebastingPerInch = 2,
         ?Length $bobbin = null,
         ?Length $underFoot = null,
+        ?Length $inset = null,
     ) {
         $this->bobbin = $bobbin ?? Length::millimetres(100_000);
+        $this->inset = $inset ?? Length::inches(0.125);
         $this->underFoot = $underFoot ?? Length::millimetres(2);
     }
 

@@ -9,13 +9,18 @@ use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Term;
 use Schwung\Core\Measure\Worked;
 
-/** How a backing measures up to what one way round needs; slack below zero is what is missing. */
+/**
+ * How a backing measures up to what one way round needs; slack below zero is what is missing.
+ *
+ * $laid are the margins that the cloth really leaves; all that follows goes by them, never by what was asked for.
+ */
 final readonly class BackingCheck
 {
     public function __construct(
         public RequiredSize $required,
         public RequiredSize $workedOut,
         public Fit $squaredUp,
+        public Margins $laid,
         public Worked $slackAcross,
         public Worked $slackAlong,
         public BackingState $stateAcross,

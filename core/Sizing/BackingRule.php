@@ -6,6 +6,7 @@ namespace Schwung\Core\Sizing;
 
 use Schwung\Core\Job\Load;
 use Schwung\Core\Material\Direction;
+use Schwung\Core\Material\End;
 use Schwung\Core\Material\Top;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
@@ -23,10 +24,12 @@ use Schwung\Core\Practice\Practice;
 final readonly class BackingRule
 {
     private MarginRule $margins;
+    private LaidRule $laid;
 
     public function __construct(private Practice $practice)
     {
         $this->margins = new MarginRule($practice);
+        $this->laid = new LaidRule($practice);
     }
 
     public function check(Top $top, UsableBacking $backing, Load $load, Direction $direction): BackingCheck
@@ -39,14 +42,62 @@ final readonly class BackingRule
         [$leastAcross, $leastAlong] = $this->slacks($cloth, $squaredUp, $workedOut);
 
         return new BackingCheck(
-            $required,
-            $workedOut,
-            $squaredUp,
-            $this->worked($across, 'across', $required->across->length()),
-            $this->worked($along, 'along', $required->along->length()),
-            $this->state($cloth, $across, $leastAcross),
-            $this->state($cloth, $along, $leastAlong),
+            required: $required,
+            workedOut: $workedOut,
+            squaredUp: $squaredUp,
+            laid: $this->laid->laid($required, $load, ...$this->lying($squaredUp, $required, $across, $along)),
+            slackAcross: $this->worked($across, 'across', $required->across->length()),
+            slackAlong: $this->worked($along, 'along', $required->along->length()),
+            stateAcross: $this->state($cloth, $across, $leastAcross),
+            stateAlong: $this->state($cloth, $along, $leastAlong),
         );
+    }
+
+    /** The same state without its figures, for whoever tries many ways. */
+    public function stateOf(Top $top, UsableBacking $backing, Load $load, Direction $direction): BackingState
+    {
+        $cloth = $backing->loaded($direction);
+        $squaredUp = $cloth->squaredUp();
+        [$across, $along] = $this->slacks($cloth, $squaredUp, $this->required($top, $load, $direction));
+        if ($this->isWithin($cloth, $across) && $this->isWithin($cloth, $along)) {
+            return BackingState::Fits;
+        }
+        $workedOut = $this->required($top, $load->withSchool(MarginSchool::WorkedOut), $direction);
+        [$leastAcross, $leastAlong] = $this->slacks($cloth, $squaredUp, $workedOut);
+
+        return $this->state($cloth, $across, $leastAcross)->worse($this->state($cloth, $along, $leastAlong));
+    }
+
+    /**
+     * The size of the cloth as it lies: the squared-up one, or the needed rectangle with what is then left of the other
+     * axis, where that fits although the rectangle of greatest area is narrower or shorter.
+     *
+     * @return array{Length, Length} across, along
+     */
+    private function lying(Fit $squaredUp, RequiredSize $required, Length $slackAcross, Length $slackAlong): array
+    {
+        [$across, $along] = [$required->across->length(), $required->along->length()];
+
+        return match (true) {
+            $slackAcross->isNegative(), $slackAlong->isNegative() => [$squaredUp->across, $squaredUp->along],
+            $squaredUp->across->isShorterThan($across) => [$across, $along->plus($slackAlong)],
+            $squaredUp->along->isShorterThan($along) => [$across->plus($slackAcross), $along],
+            default => [$squaredUp->across, $squaredUp->along],
+        };
+    }
+
+    /**
+     * What both ends want beyond the top: the only part of a need that the holds change.
+     *
+     * @return array{Length, Length} by the school, and worked out
+     */
+    public function wantedAtEnds(Load $load): array
+    {
+        $least = array_map(fn (End $end): Length => $this->practice->grip($load->holdingAt($end), $end)->total(), End::cases());
+        $school = $this->practice->schoolMargin($load->school) ?? Length::zero();
+        $asked = array_map(static fn (Length $length): Length => Length::longest($school, $length), $least);
+
+        return [Length::zero()->plus(...$asked), Length::zero()->plus(...$least)];
     }
 
     /** The rectangle that a top needs with the margins in force. */
@@ -71,13 +122,16 @@ final readonly class BackingRule
 
     private function state(UsableBacking $cloth, Length $slack, Length $leastSlack): BackingState
     {
-        $bound = $cloth->isSquareKnown ? $this->practice->forgivenWithDiagonal->negated() : Length::zero();
-
         return match (true) {
-            !$slack->isShorterThan($bound) => BackingState::Fits,
-            !$leastSlack->isShorterThan($bound) => BackingState::Tight,
+            $this->isWithin($cloth, $slack) => BackingState::Fits,
+            $this->isWithin($cloth, $leastSlack) => BackingState::Tight,
             default => BackingState::Short,
         };
+    }
+
+    private function isWithin(UsableBacking $cloth, Length $slack): bool
+    {
+        return !$slack->isShorterThan($cloth->isSquareKnown ? $this->practice->forgivenWithDiagonal->negated() : Length::zero());
     }
 
     private function worked(Length $slack, string $axis, Length $required): Worked

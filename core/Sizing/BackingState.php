@@ -16,6 +16,11 @@ enum BackingState: string
         return $this->rank() >= $that->rank() ? $this : $that;
     }
 
+    public function isBetterThan(self $that): bool
+    {
+        return $this->rank() < $that->rank();
+    }
+
     private function rank(): int
     {
         return match ($this) {

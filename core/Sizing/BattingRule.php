@@ -30,7 +30,7 @@ final readonly class BattingRule
     public function check(Batting $batting, Top $top, Load $load, Direction $direction, BackingCheck $backing): BattingCheck
     {
         $across = $this->requiredAcross($top, $direction);
-        $along = $this->requiredAlong($top, $load, $direction, $backing->required->margins);
+        $along = $this->requiredAlong($top, $load, $direction, $backing);
         $limit = BackingState::Short === $backing->state() ? $backing->required->across->length() : $backing->squaredUp->across;
         [$asCut, $turned] = [[$batting->width, $batting->length], [$batting->length, $batting->width]];
         $lays = Direction::AsIs === $direction ? [$asCut, $turned] : [$turned, $asCut];
@@ -61,12 +61,12 @@ final readonly class BattingRule
         ]);
     }
 
-    public function requiredAlong(Top $top, Load $load, Direction $direction, Margins $margins): Worked
+    public function requiredAlong(Top $top, Load $load, Direction $direction, BackingCheck $backing): Worked
     {
         $along = Direction::AsIs === $direction ? $top->length() : $top->width();
         $terms = [new Term('top', Figure::needed($along), 'measured, the largest')];
         foreach (End::cases() as $end) {
-            $over = $this->overAt($end, $load, $margins);
+            $over = $this->overAt($end, $load, $backing);
             $terms[] = new Term("over at the {$end->value}", Figure::needed($over), 'stays below the attachment line');
             $along = $along->plus($over);
         }
@@ -74,9 +74,13 @@ final readonly class BattingRule
         return new Worked(Figure::needed($along), 'Top and at each end the usual overhang, or less where the attachment begins sooner.', $terms);
     }
 
-    private function overAt(End $end, Load $load, Margins $margins): Length
+    /** Of a margin no larger than what is laid; a backing that is short will be mended to what is asked for. */
+    private function overAt(End $end, Load $load, BackingCheck $backing): Length
     {
-        $room = $margins->freeAt($end, $this->practice->grip($load->holdingAt($end), $end))->minus($this->practice->battingBelowAttachment);
+        $asked = $backing->required->margins->at($end);
+        $margin = BackingState::Short === $backing->state() ? $asked : Length::shortest($asked, $backing->laid->at($end));
+        $used = $this->practice->grip($load->holdingAt($end), $end)->usedUp->plus($this->practice->battingBelowAttachment);
+        $room = $margin->minus($used);
 
         return Length::longest(Length::zero(), Length::shortest($this->practice->battingOverhang, $room));
     }

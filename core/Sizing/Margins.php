@@ -21,6 +21,12 @@ final readonly class Margins
         return (End::Lead === $end ? $this->lead : $this->tail)->length();
     }
 
+    /** The lesser of both sides. */
+    public function leastSide(): Length
+    {
+        return Length::shortest($this->left->length(), $this->right->length());
+    }
+
     /** The cloth that is left before the top where an end is held so. */
     public function freeAt(End $end, Grip $grip): Length
     {

@@ -35,6 +35,7 @@ final readonly class UsableBacking
         private Length $longerAcross,
         private Length $longerAlong,
         public Direction $direction,
+        private KnownSizes $known = new KnownSizes(),
     ) {
     }
 
@@ -59,7 +60,7 @@ final readonly class UsableBacking
     /** The same cloth as it lies when the quilt is given a quarter turn: its across becomes the loaded along. */
     public function loaded(Direction $direction): self
     {
-        return new self($this->outline, $this->isSquareKnown, $this->angles, $this->greatest, $this->longerAcross, $this->longerAlong, $direction);
+        return new self($this->outline, $this->isSquareKnown, $this->angles, $this->greatest, $this->longerAcross, $this->longerAlong, $direction, $this->known);
     }
 
     /** The rectangle of greatest area; of equal ones the least turned. */
@@ -71,13 +72,17 @@ final readonly class UsableBacking
     /** The greatest length that fits at this width; null where none does. */
     public function longestAt(Length $across): ?Length
     {
-        return $this->isTurned() ? $this->widestMeasured($across) : $this->longestMeasured($across);
+        $longest = $this->isTurned() ? $this->widestMeasured($across) : $this->longestMeasured($across);
+
+        return $longest->isPositive() ? $longest : null;
     }
 
     /** The greatest width that fits at this length; null where none does. */
     public function widestAt(Length $along): ?Length
     {
-        return $this->isTurned() ? $this->longestMeasured($along) : $this->widestMeasured($along);
+        $widest = $this->isTurned() ? $this->longestMeasured($along) : $this->widestMeasured($along);
+
+        return $widest->isPositive() ? $widest : null;
     }
 
     /** The turn (radians) that leaves most length at this width. */
@@ -112,29 +117,30 @@ final readonly class UsableBacking
         return Direction::Turned === $this->direction;
     }
 
-    private function longestMeasured(Length $width): ?Length
+    private function longestMeasured(Length $width): Length
     {
-        [$best, $size] = [-\INF, $width->toMillimetres()];
-        foreach ($this->angles as $angle) {
-            $best = max($best, $angle->longestAt($size));
-        }
-
-        return $this->possible($best);
+        return $this->known->lengths[$width->nanometres] ??= $this->possible($this->most($width, static fn (Angle $angle, float $size): float => $angle->longestAt($size)));
     }
 
-    private function widestMeasured(Length $length): ?Length
+    private function widestMeasured(Length $length): Length
     {
-        [$best, $size] = [-\INF, $length->toMillimetres()];
-        foreach ($this->angles as $angle) {
-            $best = max($best, $angle->widestAt($size));
-        }
-
-        return $this->possible($best);
+        return $this->known->widths[$length->nanometres] ??= $this->possible($this->most($length, static fn (Angle $angle, float $size): float => $angle->widestAt($size)));
     }
 
-    private function possible(float $size): ?Length
+    /** @param \Closure(Angle, float): float $sizeAt */
+    private function most(Length $other, \Closure $sizeAt): float
     {
-        return $size > 0 && is_finite($size) ? Length::millimetres($size) : null;
+        [$best, $size] = [-\INF, $other->toMillimetres()];
+        foreach ($this->angles as $angle) {
+            $best = max($best, $sizeAt($angle, $size));
+        }
+
+        return $best;
+    }
+
+    private function possible(float $size): Length
+    {
+        return Length::millimetres($size > 0 && is_finite($size) ? $size : 0);
     }
 
     /** @param list<Angle> $angles */

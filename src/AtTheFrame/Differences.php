@@ -7,6 +7,9 @@ namespace App\AtTheFrame;
 use App\Quilt\Sheet;
 use App\Quilt\Subject;
 use Schwung\Core\Frame\Frame;
+use Schwung\Core\Frame\FrameMeasure;
+use Schwung\Core\Frame\HoldingSystem;
+use Schwung\Core\Frame\StockPiece;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\LengthWriter;
 
@@ -61,17 +64,46 @@ final readonly class Differences
         return $flat;
     }
 
-    /** @return list<array{string, string, string}> */
+    /**
+     * Every measure, and what else a plan goes by: kind, teeth, holding systems at hand and their pieces.
+     *
+     * @return list<array{string, string, string}>
+     */
     private function ofFrame(?Frame $begun, ?Frame $now): array
     {
-        $found = [];
-        foreach (null === $begun || null === $now ? [] : get_object_vars($now) as $name => $value) {
-            $before = $begun->{$name};
-            if ($before instanceof Length && $value instanceof Length && 0 !== $before->compareTo($value)) {
-                $found[] = ['frame, '.strtolower((string) preg_replace('/[A-Z]/', ' $0', $name)), $this->writer->write($before), $this->writer->write($value)];
-            }
+        if (null === $begun || null === $now) {
+            return [];
         }
+        $pairs = ['kind' => [$begun->kind->words(), $now->kind->words()]];
+        foreach (FrameMeasure::cases() as $measure) {
+            $pairs[lcfirst($measure->words())] = [$this->length($begun->at($measure)), $this->length($now->at($measure))];
+        }
+        $pairs['ratchet teeth'] = [(string) $begun->ratchetTeeth, (string) $now->ratchetTeeth];
+        $pairs['ways of holding'] = [$this->methods($begun), $this->methods($now)];
+        foreach (HoldingSystem::cases() as $system) {
+            $pairs[$system->words().' at hand'] = [$this->pieces($begun, $system), $this->pieces($now, $system)];
+        }
+        $changed = array_filter($pairs, static fn (array $pair): bool => $pair[0] !== $pair[1]);
 
-        return $found;
+        return array_map(
+            static fn (string $name, array $pair): array => ["frame, $name", $pair[0] ?: 'nothing', $pair[1] ?: 'nothing'],
+            array_keys($changed),
+            $changed,
+        );
+    }
+
+    private function length(?Length $length): string
+    {
+        return null === $length ? '' : $this->writer->write($length);
+    }
+
+    private function methods(Frame $frame): string
+    {
+        return implode(', ', array_map(static fn (HoldingSystem $system): string => $system->words(), $frame->methods));
+    }
+
+    private function pieces(Frame $frame, HoldingSystem $system): string
+    {
+        return implode(', ', array_map(fn (StockPiece $piece): string => $piece->count.' × '.$this->writer->write($piece->length), $frame->stock->of($system)));
     }
 }

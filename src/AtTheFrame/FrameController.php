@@ -46,7 +46,7 @@ final class FrameController extends AbstractController
             'view' => $view,
             'cards' => StepCard::all($view->steps),
             'parts' => StatePart::of($view->setup->kind()),
-            'pictures' => $pictures->of($quilt, $view->review, $view->setup, $view->steps, $this->units->system()),
+            'pictures' => $pictures->of($view->preparation, $view->setup, $view->steps, $this->units->system()),
             'parking' => new Parking(),
             'fraction' => $person->studio()->fraction(),
         ]);

@@ -7,13 +7,11 @@ namespace App\AtTheFrame;
 use App\Drawing\Picture;
 use App\Drawing\Shape;
 use App\Frames\SideDrawer;
-use App\Quilt\Attaching\Attaching;
+use App\Quilt\Attaching\AttachViews;
 use App\Quilt\Drawing\BastingShapes;
 use App\Quilt\Drawing\BedDrawer;
 use App\Quilt\Drawing\BedDrawing;
 use App\Quilt\Drawing\PassBands;
-use App\Quilt\Quilt;
-use App\Quilt\Review;
 use App\Quilt\Winding\WoundStates;
 use Schwung\Core\Loading\BastingRule;
 use Schwung\Core\Loading\Setup;
@@ -21,15 +19,12 @@ use Schwung\Core\Loading\Shown;
 use Schwung\Core\Loading\Step;
 use Schwung\Core\Loading\StepList;
 use Schwung\Core\Measure\UnitSystem;
+use Schwung\Core\Preparation\Preparation;
 use Schwung\Core\Running\JournalEntry;
 
 /** Draws what the steps of a load show: each drawing once, whichever steps share it. */
 final readonly class FramePictures
 {
-    public function __construct(private Attaching $attaching)
-    {
-    }
-
     /** Which drawing a step shows. */
     public static function key(Step $step): string
     {
@@ -37,39 +32,39 @@ final readonly class FramePictures
     }
 
     /** @return array<string, BedDrawing|Picture> those that these steps show, by key */
-    public function of(Quilt $quilt, Review $review, Setup $setup, StepList $steps, UnitSystem $units): array
+    public function of(Preparation $preparation, Setup $setup, StepList $steps, UnitSystem $units): array
     {
-        $rails = $this->rails($quilt, $review, $setup, $units);
+        $rails = $this->rails($preparation, $units);
         $pictures = [];
         foreach ($steps->steps as $step) {
             $key = self::key($step);
             $pictures[$key] ??= match ($step->shows) {
-                Shown::Bed => $this->bed($review, $units),
-                Shown::Basting => $this->basting($review, $setup, $units),
-                Shown::Pass => $this->passes($review, $setup, $units),
+                Shown::Bed => $this->bed($preparation, $units),
+                Shown::Basting => $this->basting($preparation, $setup, $units),
+                Shown::Pass => $this->passes($preparation, $setup, $units),
                 Shown::Side => $this->side($setup, $step->pass ?? 1),
-                Shown::LeadRail, Shown::TailRail, Shown::TopRail => $rails[$step->shows->value] ?? $this->bed($review, $units),
+                Shown::LeadRail, Shown::TailRail, Shown::TopRail => $rails[$step->shows->value] ?? $this->bed($preparation, $units),
             };
         }
 
         return $pictures;
     }
 
-    public function bed(Review $review, UnitSystem $units): BedDrawing
+    public function bed(Preparation $preparation, UnitSystem $units): BedDrawing
     {
-        return (new BedDrawer())->draw($review, 'sheet', $units);
+        return (new BedDrawer())->draw($preparation, 'sheet', $units);
     }
 
-    public function basting(Review $review, Setup $setup, UnitSystem $units): BedDrawing
+    public function basting(Preparation $preparation, Setup $setup, UnitSystem $units): BedDrawing
     {
-        $bed = $this->bed($review, $units);
+        $bed = $this->bed($preparation, $units);
 
         return $bed->under((new BastingShapes($bed->canvas))->shapes((new BastingRule())->lines($setup)));
     }
 
-    public function passes(Review $review, Setup $setup, UnitSystem $units, int $pass = 1): BedDrawing
+    public function passes(Preparation $preparation, Setup $setup, UnitSystem $units, int $pass = 1): BedDrawing
     {
-        $bed = $this->bed($review, $units);
+        $bed = $this->bed($preparation, $units);
 
         return $bed->under((new PassBands($bed->layout->top, $bed->canvas))->shapes($setup->winding, $setup->wind($pass), null));
     }
@@ -77,7 +72,7 @@ final readonly class FramePictures
     /** What was read of the register, and where problems were seen. */
     public function log(RunView $view, UnitSystem $units): BedDrawing
     {
-        $bed = $this->passes($view->review, $view->setup, $units, $view->pass());
+        $bed = $this->passes($view->preparation, $view->setup, $units, $view->pass());
         $px = $bed->canvas->px(...);
         $problems = array_values(array_filter($view->journal->problems(), static fn (JournalEntry $entry): bool => isset($entry->data['x'])));
 
@@ -97,15 +92,11 @@ final readonly class FramePictures
     }
 
     /** @return array<string, Picture> by the words of Shown */
-    public function rails(Quilt $quilt, Review $review, Setup $setup, UnitSystem $units): array
+    public function rails(Preparation $preparation, UnitSystem $units): array
     {
-        $pictures = [];
-        foreach ($this->attaching->view($quilt, $setup->plan, $review->sheet, $units, $setup->hand)->edges as $edge) {
-            if (null !== $edge->strip) {
-                $pictures[$edge->name.'-rail'] = $edge->strip;
-            }
-        }
+        [$plan, $holding] = [$preparation->kept(), $preparation->holding()];
+        $strips = null === $plan || null === $holding ? [] : (new AttachViews($units))->strips($plan, $holding);
 
-        return $pictures;
+        return array_combine(array_map(static fn (string $edge): string => $edge.'-rail', array_keys($strips)), $strips);
     }
 }

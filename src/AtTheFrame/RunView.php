@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\AtTheFrame;
 
-use App\Quilt\Review;
 use App\Quilt\Subject;
 use Schwung\Core\Loading\Setup;
 use Schwung\Core\Loading\StepList;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
+use Schwung\Core\Preparation\Preparation;
 use Schwung\Core\Running\Drift;
 use Schwung\Core\Running\Journal;
 use Schwung\Core\Running\JournalEntry;
@@ -24,7 +24,7 @@ final readonly class RunView
     public function __construct(
         public Run $run,
         public Subject $subject,
-        public Review $review,
+        public Preparation $preparation,
         public Setup $setup,
         public StepList $steps,
         public Journal $journal,
@@ -55,12 +55,10 @@ final readonly class RunView
         return $this->journal->drift($this->sideMargin(), $this->setup->along());
     }
 
-    /** The lesser of both. */
+    /** The lesser of both, as laid. */
     public function sideMargin(): Length
     {
-        $margins = $this->setup->plan->chosenPlan()->backing->required->margins;
-
-        return Length::shortest($margins->left->length(), $margins->right->length());
+        return $this->setup->plan->chosenPlan()->backing->laid->leastSide();
     }
 
     /** @return list<Phrase> what the last feel of the layers asks for */

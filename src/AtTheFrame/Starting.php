@@ -5,16 +5,14 @@ declare(strict_types=1);
 namespace App\AtTheFrame;
 
 use App\Measure\CurrentUnits;
-use App\Quilt\Attaching\Attaching;
 use App\Quilt\Attaching\Loading;
-use App\Quilt\Loading\Setups;
+use App\Quilt\Preparations;
 use App\Quilt\Quilt;
 use App\Quilt\QuiltRepository;
-use App\Quilt\Reviewer;
 use App\Quilt\Subject;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
-use Schwung\Core\Practice\Hand;
+use Schwung\Core\Preparation\PlaceRule;
 
 /** Begins a run: the quilt is on its frame from here on, and its plan is frozen. */
 final readonly class Starting
@@ -23,16 +21,14 @@ final readonly class Starting
         private EntityManagerInterface $entities,
         private QuiltRepository $quilts,
         private RunRepository $runs,
-        private Reviewer $reviewer,
-        private Setups $setups,
-        private Attaching $attaching,
+        private Preparations $preparations,
         private Loading $loading,
         private CurrentUnits $units,
         private ClockInterface $clock,
     ) {
     }
 
-    /** The run that is going on already, or a new one; null where there is nothing to load. */
+    /** The run that is going on already, or a new one; null where there is nothing to load, or something is stuck. */
     public function start(Quilt $quilt): ?Run
     {
         return $this->entities->wrapInTransaction(function () use ($quilt): ?Run {
@@ -55,18 +51,17 @@ final readonly class Starting
         });
     }
 
-    /** What a run of the quilt as it stands now would be frozen as, hung where it hangs now; null where it does not load. */
+    /** What a run of the quilt as it stands now would be frozen as, hung where it hangs now; null where it may not go on. */
     public function subject(Quilt $quilt): ?Subject
     {
         $subject = Subject::of($quilt);
-        $review = $this->reviewer->reviewOf($subject, $this->units->system());
-        $plan = $review->shownPlan();
-        if (null === $plan || null === $this->setups->of($quilt, $review, $subject->practice, $this->units->system(), Hand::Right)) {
+        $preparation = $this->preparations->ofSubject($quilt, $subject, $this->units->system());
+        $holding = $preparation->holding();
+        if (null === $holding || !$preparation->mayStart()) {
             return null;
         }
-        $position = $this->attaching->view($quilt, $plan, $subject->sheet, $this->units->system(), Hand::Right)->position;
-        $word = $position->isNegative() ? 'left' : ($position->isPositive() ? 'right' : 'centre');
+        $sheet = $subject->sheet->with('desk/position', PlaceRule::side($holding->place)->value);
 
-        return new Subject($subject->title, $subject->sheet->with('desk/position', $word), $subject->frame, $subject->stock, $subject->practice);
+        return new Subject($subject->title, $sheet, $subject->frame, $subject->practice);
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use App\Quilt\Standing;
+use Schwung\Core\Plan\Standing;
 use Symfony\Component\Uid\Ulid;
 
 /** One quilt on the shelf. */

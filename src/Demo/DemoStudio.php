@@ -17,22 +17,27 @@ final readonly class DemoStudio
     /** @return array<string, Frame> by name */
     public function frames(): array
     {
-        $in = Length::inches(...);
-
         return [
-            'North frame' => new Frame(
-                FrameKind::Roller, $in(126), $in(0), $in(0), $in(20), $in(3), $in(3), $in(9), $in(2), $in(24), $in(118), 36, $in(24),
-                [HoldingSystem::Pins, HoldingSystem::Zip, HoldingSystem::ChannelClips],
-            ),
-            'Window frame' => new Frame(
-                FrameKind::Clamp, $in(60), $in(6), $in(6), $in(16), $in(3), $in(3), $in(7), $in(1.5), null, null, null, $in(20),
-                [HoldingSystem::SpringClamps],
-            ),
-            'Attic frame' => new Frame(
-                FrameKind::RollerFrontBacking, $in(132), $in(0), $in(0), $in(18), $in(3), $in(3), $in(6.5), $in(2.5), $in(22), $in(124), null, $in(22),
-                [HoldingSystem::Pins, HoldingSystem::Magnets],
-            ),
+            'North frame' => new Frame(FrameKind::Roller, self::inches([
+                'rail' => 126, 'throat' => 20, 'arm_clearance' => 9, 'takeup_diameter' => 2, 'leader_length' => 24, 'leader_width' => 118, 'bed_span' => 24,
+            ]), 36, [HoldingSystem::Pins, HoldingSystem::Zip, HoldingSystem::ChannelClips]),
+            'Window frame' => new Frame(FrameKind::Clamp, self::inches([
+                'rail' => 60, 'unreachable_left' => 6, 'unreachable_right' => 6, 'throat' => 16, 'arm_clearance' => 7, 'takeup_diameter' => 1.5, 'bed_span' => 20,
+            ]), null, [HoldingSystem::SpringClamps]),
+            'Attic frame' => new Frame(FrameKind::RollerFrontBacking, self::inches([
+                'rail' => 132, 'throat' => 18, 'arm_clearance' => 6.5, 'takeup_diameter' => 2.5, 'leader_length' => 22, 'leader_width' => 124, 'bed_span' => 22,
+            ]), null, [HoldingSystem::Pins, HoldingSystem::Magnets]),
         ];
+    }
+
+    /**
+     * @param array<string, float|int> $inches by the words of FrameMeasure
+     *
+     * @return array<string, Length>
+     */
+    private static function inches(array $inches): array
+    {
+        return array_map(static fn (float|int $inch): Length => Length::inches($inch), $inches);
     }
 
     /** @return array<string, array{bool, Stock}> whether the bars are of steel, and what is at hand, by the frame's name */
@@ -41,9 +46,13 @@ final readonly class DemoStudio
         $pieces = static fn (float $inches, int $count): StockPiece => new StockPiece(Length::inches($inches), $count);
 
         return [
-            'North frame' => [true, new Stock([$pieces(36, 3), $pieces(12, 4)], zips: [$pieces(100, 2)], pins: 160)],
-            'Window frame' => [false, new Stock(springClamps: 16)],
-            'Attic frame' => [false, new Stock([$pieces(15.5, 4)], [$pieces(4, 40)], pins: 90, magnets: 60)],
+            'North frame' => [true, (new Stock([
+                'channel-clips' => [$pieces(36, 3), $pieces(12, 4)], 'zip' => [$pieces(100, 2)],
+            ]))->withCounts(['pins' => 160])],
+            'Window frame' => [false, (new Stock())->withCounts(['spring-clamps' => 16])],
+            'Attic frame' => [false, (new Stock([
+                'channel-clips' => [$pieces(15.5, 4)], 'dowel-clamps' => [$pieces(4, 40)],
+            ]))->withCounts(['pins' => 90, 'magnets' => 60])],
         ];
     }
 

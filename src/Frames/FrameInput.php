@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Frames;
 
+use Schwung\Core\Frame\ClampWidth;
 use Schwung\Core\Frame\Frame;
 use Schwung\Core\Frame\FrameKind;
+use Schwung\Core\Frame\FrameMeasure;
 use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Frame\Stock;
 use Schwung\Core\Measure\Length;
@@ -24,39 +26,18 @@ final class FrameInput
 
     public FrameKind $kind = FrameKind::Roller;
 
-    #[Assert\NotNull(message: self::NEEDED)]
-    public ?Length $rail = null;
-
-    public ?Length $unreachableLeft = null;
-
-    public ?Length $unreachableRight = null;
-
-    #[Assert\NotNull(message: self::NEEDED)]
-    public ?Length $throat = null;
-
-    public ?Length $frontAllowance = null;
-
-    public ?Length $backAllowance = null;
-
-    #[Assert\NotNull(message: self::NEEDED)]
-    public ?Length $armClearance = null;
-
-    #[Assert\NotNull(message: self::NEEDED)]
-    public ?Length $takeupDiameter = null;
-
-    public ?Length $leaderLength = null;
-
-    public ?Length $leaderWidth = null;
+    /** @var array<string, Length|null> by the words of FrameMeasure */
+    public array $taken = [];
 
     #[Assert\Range(min: 1, max: 500, notInRangeMessage: 'Between {{ min }} and {{ max }} teeth.')]
     public ?int $ratchetTeeth = null;
-
-    public ?Length $bedSpan = null;
 
     /** @var array<HoldingSystem> */
     public array $methods = [];
 
     public bool $steelBars = false;
+
+    public ?ClampWidth $sideClamps = null;
 
     /** Lines of "36 x 3". */
     public string $clips = '';
@@ -97,22 +78,40 @@ final class FrameInput
         $input = self::in($units);
         $input->name = $frame->name();
         $input->before = $measures;
-        foreach (get_object_vars($measures) as $measure => $value) {
-            $input->{$measure} = $value;
+        $input->kind = $measures->kind;
+        $input->taken = $measures->measures;
+        foreach (FrameMeasure::cases() as $measure) {
+            $input->taken[$measure->value] ??= $measure->usual($measures->kind);
         }
-
+        [$input->ratchetTeeth, $input->methods] = [$measures->ratchetTeeth, $measures->methods];
         $stock = $frame->stock();
         $lines = new StockLines($units);
         $input->steelBars = $frame->hasSteelBars();
-        [$input->clips, $input->clamps, $input->zips] = [$lines->write($stock->clips), $lines->write($stock->clamps), $lines->write($stock->zips)];
-        [$input->pins, $input->magnets, $input->springClamps] = [$stock->pins, $stock->magnets, $stock->springClamps];
+        $input->sideClamps = $measures->sideClamps;
+        [$input->clips, $input->clamps, $input->zips] = [
+            $lines->write($stock->of(HoldingSystem::ChannelClips)), $lines->write($stock->of(HoldingSystem::DowelClamps)), $lines->write($stock->of(HoldingSystem::Zip)),
+        ];
+        [$input->pins, $input->magnets, $input->springClamps] = [
+            $stock->count(HoldingSystem::Pins), $stock->count(HoldingSystem::Magnets), $stock->count(HoldingSystem::SpringClamps),
+        ];
 
         return $input;
     }
 
     #[Assert\Callback]
+    public function checkNeeded(ExecutionContextInterface $context): void
+    {
+        foreach (FrameMeasure::cases() as $measure) {
+            if ($measure->isNeeded() && null === ($this->taken[$measure->value] ?? null)) {
+                $context->buildViolation(self::NEEDED)->atPath("taken[$measure->value]")->addViolation();
+            }
+        }
+    }
+
+    #[Assert\Callback]
     public function checkStock(ExecutionContextInterface $context): void
     {
+        $leader = $this->taken[FrameMeasure::LeaderWidth->value] ?? null;
         foreach (['clips' => $this->clips, 'clamps' => $this->clamps, 'zips' => $this->zips] as $field => $text) {
             try {
                 $pieces = (new StockLines($this->units))->read($text);
@@ -121,7 +120,7 @@ final class FrameInput
                 continue;
             }
             foreach ($pieces as $piece) {
-                if (null !== $this->leaderWidth && 'clips' === $field && $piece->length->isLongerThan($this->leaderWidth)) {
+                if ('clips' === $field && null !== $leader && $piece->length->isLongerThan($leader)) {
                     $context->buildViolation('A clip of {{ clip }} is longer than the leader.', ['{{ clip }}' => (new LengthWriter($this->units))->write($piece->length)])->atPath($field)->addViolation();
                 }
             }
@@ -131,8 +130,8 @@ final class FrameInput
     #[Assert\Callback]
     public function checkReach(ExecutionContextInterface $context): void
     {
-        if (null !== $this->rail && !$this->measures()->usableAcross()->isPositive()) {
-            $context->buildViolation('The rail must be longer than what is out of reach at its two ends.')->atPath('rail')->addViolation();
+        if (isset($this->taken[FrameMeasure::Rail->value]) && !$this->measures()->usableAcross()->isPositive()) {
+            $context->buildViolation('The rail must be longer than what is out of reach at its two ends.')->atPath('taken[rail]')->addViolation();
         }
     }
 
@@ -140,40 +139,42 @@ final class FrameInput
     #[Assert\Callback]
     public function checkLoaded(ExecutionContextInterface $context): void
     {
-        if ([] !== $this->loaded && !$this->changeLoaded && $this->measures() != $this->before) {
+        if ([] !== $this->loaded && !$this->changeLoaded && $this->isChanged()) {
             $context->buildViolation('{{ quilts }} is on this frame: its passes were planned with the measures as they were. Say below that they change all the same, or take it off first.', ['{{ quilts }}' => implode(', ', $this->loaded)])->addViolation();
         }
+    }
+
+    /** By what a plan goes by: all but the name. */
+    private function isChanged(): bool
+    {
+        $now = $this->measures();
+
+        return null !== $this->before && ($now->kind !== $this->before->kind || $now->ratchetTeeth !== $this->before->ratchetTeeth
+            || [] !== array_filter(FrameMeasure::cases(), fn (FrameMeasure $measure): bool => $now->at($measure) != $this->before->at($measure)));
     }
 
     #[Assert\Callback]
     public function checkDepth(ExecutionContextInterface $context): void
     {
-        if (null !== $this->throat && !$this->measures()->bareDepth()->isPositive()) {
-            $context->buildViolation('The throat must be longer than what is kept free in front and at the back.')->atPath('throat')->addViolation();
+        if (isset($this->taken[FrameMeasure::Throat->value]) && !$this->measures()->bareDepth()->isPositive()) {
+            $context->buildViolation('The throat must be longer than what is kept free in front and at the back.')->atPath('taken[throat]')->addViolation();
         }
     }
 
+    /** What is needed and not there yet is nothing. */
     public function measures(): Frame
     {
-        $three = Length::inches(3);
-        $zero = Length::zero();
+        $measures = $this->taken;
+        foreach (FrameMeasure::cases() as $measure) {
+            if ($measure->isNeeded()) {
+                $measures[$measure->value] ??= Length::zero();
+            } elseif (($measures[$measure->value] ?? null) == $measure->usual($this->kind)) {
+                // What is as usual was not measured: it goes with the kind of the frame.
+                unset($measures[$measure->value]);
+            }
+        }
 
-        return new Frame(
-            $this->kind,
-            $this->rail ?? $zero,
-            $this->unreachableLeft ?? $this->kind->usualUnreachable(),
-            $this->unreachableRight ?? $this->kind->usualUnreachable(),
-            $this->throat ?? $zero,
-            $this->frontAllowance ?? $three,
-            $this->backAllowance ?? $three,
-            $this->armClearance ?? $zero,
-            $this->takeupDiameter ?? $zero,
-            $this->leaderLength,
-            $this->leaderWidth,
-            $this->ratchetTeeth,
-            $this->bedSpan,
-            array_values($this->methods),
-        );
+        return new Frame($this->kind, $measures, $this->ratchetTeeth, array_values($this->methods));
     }
 
     /** Only of entries that can be read. */
@@ -181,6 +182,14 @@ final class FrameInput
     {
         $lines = new StockLines($this->units);
 
-        return new Stock($lines->read($this->clips), $lines->read($this->clamps), $lines->read($this->zips), $this->pins, $this->magnets, $this->springClamps);
+        return (new Stock(array_filter([
+            HoldingSystem::ChannelClips->value => $lines->read($this->clips),
+            HoldingSystem::DowelClamps->value => $lines->read($this->clamps),
+            HoldingSystem::Zip->value => $lines->read($this->zips),
+        ])))->withCounts([
+            HoldingSystem::Pins->value => $this->pins,
+            HoldingSystem::Magnets->value => $this->magnets,
+            HoldingSystem::SpringClamps->value => $this->springClamps,
+        ]);
     }
 }

@@ -33,7 +33,7 @@ final class FramesController extends AbstractController
         $form = $this->createForm(FrameType::class, $input)->handleRequest($request);
         if ($form->isSubmitted() && $form->isValid()) {
             $frame = new StudioFrame($person->studio(), $input->name, $input->measures());
-            $frame->equip($input->steelBars, $input->stock());
+            $frame->equip($input->steelBars, $input->stock(), $input->sideClamps);
             $entities->persist($frame);
 
             return $this->saved($entities, 'frame-new');
@@ -51,7 +51,7 @@ final class FramesController extends AbstractController
         $form = $this->createForm(FrameType::class, $input, ['is_loaded' => [] !== $input->loaded])->handleRequest($request);
         if ($form->isSubmitted() && $form->isValid()) {
             $frame->remeasure($input->name, $input->measures());
-            $frame->equip($input->steelBars, $input->stock());
+            $frame->equip($input->steelBars, $input->stock(), $input->sideClamps);
             $entities->flush();
             $rejudging->ofFrame($frame);
 

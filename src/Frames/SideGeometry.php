@@ -6,6 +6,7 @@ namespace App\Frames;
 
 use Schwung\Core\Frame\Frame;
 use Schwung\Core\Frame\FrameKind;
+use Schwung\Core\Frame\FrameMeasure;
 use Schwung\Core\Measure\Length;
 
 /**
@@ -37,15 +38,15 @@ final readonly class SideGeometry
     public static function of(Frame $frame, ?float $startRadius = null): self
     {
         $mm = self::drawn(...);
-        $throat = $mm($frame->throat, 500);
-        $arm = $mm($frame->armClearance, 220);
-        $bare = $mm($frame->takeupDiameter, 50) / 2;
-        $back = $frame->backAllowance->toMillimetres();
+        $throat = $mm($frame->size(FrameMeasure::Throat), 500);
+        $arm = $mm($frame->size(FrameMeasure::ArmClearance), 220);
+        $bare = $mm($frame->size(FrameMeasure::TakeupDiameter), 50) / 2;
+        $back = $frame->size(FrameMeasure::BackAllowance)->toMillimetres();
         $takeupX = $back - ($startRadius ?? $bare);
 
         return new self(
-            $frame->kind, $throat, $frame->frontAllowance->toMillimetres(), $back, $arm, $bare, $takeupX, -$arm / 2,
-            max($throat + 4 * self::BAR, $takeupX + $mm($frame->bedSpan, $throat)),
+            $frame->kind, $throat, $frame->size(FrameMeasure::FrontAllowance)->toMillimetres(), $back, $arm, $bare, $takeupX, -$arm / 2,
+            max($throat + 4 * self::BAR, $takeupX + $mm($frame->at(FrameMeasure::BedSpan), $throat)),
         );
     }
 

@@ -4,39 +4,43 @@ declare(strict_types=1);
 
 namespace App\Frames;
 
+use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Frame\Stock;
 use Schwung\Core\Frame\StockPiece;
 use Schwung\Core\Measure\Length;
 
-/** A stock as it is stored: pieces as pairs of nanometres and count, the rest as counts. */
+/** A stock as it is stored: pairs of nanometres and count, by holding system. */
 final class StockRecord
 {
-    /** @return array<string, mixed> */
+    /** What an earlier version called its lists and its counts. */
+    private const EARLIER = [
+        'clips' => HoldingSystem::ChannelClips, 'clamps' => HoldingSystem::DowelClamps, 'zips' => HoldingSystem::Zip,
+        'pins' => HoldingSystem::Pins, 'magnets' => HoldingSystem::Magnets, 'springClamps' => HoldingSystem::SpringClamps,
+    ];
+
+    /** @return array<string, list<array{int, int}>> */
     public static function toArray(Stock $stock): array
     {
-        return [
-            'clips' => self::pairs($stock->clips), 'clamps' => self::pairs($stock->clamps), 'zips' => self::pairs($stock->zips),
-            'pins' => $stock->pins, 'magnets' => $stock->magnets, 'springClamps' => $stock->springClamps,
-        ];
-    }
-
-    /**
-     * @param list<StockPiece> $pieces
-     *
-     * @return list<array{int, int}>
-     */
-    private static function pairs(array $pieces): array
-    {
-        return array_map(static fn (StockPiece $piece): array => [$piece->length->nanometres, $piece->count], $pieces);
+        return array_map(static fn (array $pieces): array => array_map(
+            static fn (StockPiece $piece): array => [$piece->length->nanometres, $piece->count],
+            $pieces,
+        ), $stock->pieces);
     }
 
     /** @param array<string, mixed> $record */
     public static function fromArray(array $record): Stock
     {
-        return new Stock(
-            self::pieces($record['clips'] ?? []), self::pieces($record['clamps'] ?? []), self::pieces($record['zips'] ?? []),
-            self::count($record['pins'] ?? null), self::count($record['magnets'] ?? null), self::count($record['springClamps'] ?? null),
-        );
+        [$pieces, $counts] = [[], []];
+        foreach ($record as $name => $value) {
+            $system = self::EARLIER[$name] ?? HoldingSystem::tryFrom($name);
+            if (null !== $system && \is_int($value)) {
+                $counts[$system->value] = $value;
+            } elseif (null !== $system && [] !== $read = self::pieces($value)) {
+                $pieces[$system->value] = $read;
+            }
+        }
+
+        return (new Stock($pieces))->withCounts($counts);
     }
 
     /** @return list<StockPiece> */
@@ -50,10 +54,5 @@ final class StockRecord
         }
 
         return $pieces;
-    }
-
-    private static function count(mixed $count): ?int
-    {
-        return \is_int($count) ? $count : null;
     }
 }

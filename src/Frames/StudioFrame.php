@@ -7,6 +7,7 @@ namespace App\Frames;
 use App\Account\Studio;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
+use Schwung\Core\Frame\ClampWidth;
 use Schwung\Core\Frame\Frame;
 use Schwung\Core\Frame\FrameKind;
 use Schwung\Core\Frame\HoldingSystem;
@@ -28,41 +29,12 @@ class StudioFrame
     #[ORM\Column(length: 30, enumType: FrameKind::class)]
     private FrameKind $kind;
 
-    #[ORM\Column(type: Types::BIGINT)]
-    private int $railNm;
-
-    #[ORM\Column(type: Types::BIGINT)]
-    private int $unreachableLeftNm;
-
-    #[ORM\Column(type: Types::BIGINT)]
-    private int $unreachableRightNm;
-
-    #[ORM\Column(type: Types::BIGINT)]
-    private int $throatNm;
-
-    #[ORM\Column(type: Types::BIGINT)]
-    private int $frontAllowanceNm;
-
-    #[ORM\Column(type: Types::BIGINT)]
-    private int $backAllowanceNm;
-
-    #[ORM\Column(type: Types::BIGINT)]
-    private int $armClearanceNm;
-
-    #[ORM\Column(type: Types::BIGINT)]
-    private int $takeupDiameterNm;
-
-    #[ORM\Column(type: Types::BIGINT, nullable: true)]
-    private ?int $leaderLengthNm;
-
-    #[ORM\Column(type: Types::BIGINT, nullable: true)]
-    private ?int $leaderWidthNm;
+    /** @var array<string, int> nanometres by the words of FrameMeasure */
+    #[ORM\Column(type: Types::JSON)]
+    private array $measures;
 
     #[ORM\Column(nullable: true)]
     private ?int $ratchetTeeth;
-
-    #[ORM\Column(type: Types::BIGINT, nullable: true)]
-    private ?int $bedSpanNm;
 
     /** @var list<string> words of HoldingSystem */
     #[ORM\Column]
@@ -70,6 +42,9 @@ class StudioFrame
 
     #[ORM\Column]
     private bool $steelBars = false;
+
+    #[ORM\Column(length: 10, nullable: true, enumType: ClampWidth::class)]
+    private ?ClampWidth $sideClamps = null;
 
     /** @var array<string, mixed> as StockRecord wrote it */
     #[ORM\Column(type: Types::JSON)]
@@ -93,18 +68,8 @@ class StudioFrame
     {
         $this->name = $name;
         $this->kind = $measures->kind;
-        $this->railNm = $measures->rail->nanometres;
-        $this->unreachableLeftNm = $measures->unreachableLeft->nanometres;
-        $this->unreachableRightNm = $measures->unreachableRight->nanometres;
-        $this->throatNm = $measures->throat->nanometres;
-        $this->frontAllowanceNm = $measures->frontAllowance->nanometres;
-        $this->backAllowanceNm = $measures->backAllowance->nanometres;
-        $this->armClearanceNm = $measures->armClearance->nanometres;
-        $this->takeupDiameterNm = $measures->takeupDiameter->nanometres;
-        $this->leaderLengthNm = $measures->leaderLength?->nanometres;
-        $this->leaderWidthNm = $measures->leaderWidth?->nanometres;
+        $this->measures = array_map(static fn (Length $length): int => $length->nanometres, $measures->measures);
         $this->ratchetTeeth = $measures->ratchetTeeth;
-        $this->bedSpanNm = $measures->bedSpan?->nanometres;
         $this->methods = array_map(static fn (HoldingSystem $system): string => $system->value, $measures->methods);
     }
 
@@ -120,28 +85,19 @@ class StudioFrame
 
     public function measures(): Frame
     {
-        $length = static fn (?int $nanometres): ?Length => null === $nanometres ? null : Length::ofNanometres($nanometres);
-
         return new Frame(
             $this->kind,
-            Length::ofNanometres($this->railNm),
-            Length::ofNanometres($this->unreachableLeftNm),
-            Length::ofNanometres($this->unreachableRightNm),
-            Length::ofNanometres($this->throatNm),
-            Length::ofNanometres($this->frontAllowanceNm),
-            Length::ofNanometres($this->backAllowanceNm),
-            Length::ofNanometres($this->armClearanceNm),
-            Length::ofNanometres($this->takeupDiameterNm),
-            $length($this->leaderLengthNm),
-            $length($this->leaderWidthNm),
+            array_map(Length::ofNanometres(...), $this->measures),
             $this->ratchetTeeth,
-            $length($this->bedSpanNm),
             array_map(HoldingSystem::from(...), $this->methods),
+            $this->stock(),
+            $this->sideClamps,
         );
     }
 
-    public function equip(bool $steelBars, Stock $stock): void
+    public function equip(bool $steelBars, Stock $stock, ?ClampWidth $sideClamps = null): void
     {
+        $this->sideClamps = $sideClamps;
         $this->steelBars = $steelBars;
         $this->stock = StockRecord::toArray($stock);
     }

@@ -10,6 +10,7 @@ use App\Drawing\Picture;
 use App\Drawing\Shape;
 use Schwung\Core\Frame\Frame;
 use Schwung\Core\Frame\FrameKind;
+use Schwung\Core\Frame\FrameMeasure;
 use Schwung\Core\Measure\Point;
 
 /** Draws a frame from above with a place for each measure; what is not entered yet at a usual size. */
@@ -18,12 +19,12 @@ final readonly class TopDrawer
     public function draw(Frame $frame): Picture
     {
         $mm = SideGeometry::drawn(...);
-        $rail = $mm($frame->rail, 3000);
+        $rail = $mm($frame->size(FrameMeasure::Rail), 3000);
         [$half, $deep] = [$rail / 2, $rail * 0.3];
         $canvas = Canvas::around(['left' => -$half, 'top' => 0, 'right' => $half, 'bottom' => $deep], 700, 350, ['left' => 14, 'top' => 26, 'right' => 14, 'bottom' => 100]);
         $bar = $canvas->px(9);
-        [$left, $right] = [$frame->unreachableLeft->toMillimetres(), $frame->unreachableRight->toMillimetres()];
-        [$wide, $long] = [$mm($frame->leaderWidth, $rail * 0.92), min($deep * 0.5, $mm($frame->leaderLength, 500) * 0.45)];
+        [$left, $right] = [$frame->size(FrameMeasure::UnreachableLeft)->toMillimetres(), $frame->size(FrameMeasure::UnreachableRight)->toMillimetres()];
+        [$wide, $long] = [$mm($frame->leaderWidth(), $rail * 0.92), min($deep * 0.5, $mm($frame->at(FrameMeasure::LeaderLength), 500) * 0.45)];
         $below = $deep + $canvas->px(28);
         $spans = [
             'rail' => [-$half, $deep + $canvas->px(64), $half, $deep + $canvas->px(64)],

@@ -10,6 +10,7 @@ use App\Frames\StudioFrameRepository;
 use App\Measure\CurrentUnits;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
+use Schwung\Core\Frame\FrameMeasure;
 use Schwung\Core\Leader\NewLeader;
 use Schwung\Core\Measure\Exception\UnreadableLength;
 use Schwung\Core\Measure\Length;
@@ -112,7 +113,7 @@ final class LeadersController extends AbstractController
 
     private function width(StudioFrame $frame): Length
     {
-        return $frame->measures()->leaderWidth ?? $frame->measures()->rail;
+        return $frame->measures()->leaderWidth() ?? $frame->measures()->size(FrameMeasure::Rail);
     }
 
     /** @return array{Length, string|null} what was entered or the frame's bed, and what is wrong with the entry */

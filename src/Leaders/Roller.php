@@ -11,6 +11,16 @@ enum Roller: string
     case Backing = 'backing';
     case Top = 'top';
 
+    /** Whose leader holds an edge: lead, tail, or the top's own. */
+    public static function holding(string $edge): self
+    {
+        return match ($edge) {
+            'lead' => self::TakeUp,
+            'top' => self::Top,
+            default => self::Backing,
+        };
+    }
+
     public function words(): string
     {
         return match ($this) {

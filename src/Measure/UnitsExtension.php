@@ -34,6 +34,13 @@ final readonly class UnitsExtension
         };
     }
 
+    /** A length that must not be written too small: what is cut. */
+    #[AsTwigFilter('needed')]
+    public function needed(Length $value): string
+    {
+        return Figure::needed($value)->writtenBy($this->units->writer());
+    }
+
     /** Readings along a leader or of the register: inches in sixteenths. */
     #[AsTwigFilter('in_sixteenths')]
     public function inSixteenths(Length|Figure $value): string

@@ -68,7 +68,7 @@ final readonly class JobImport
     {
         /** @var array<string, mixed> $document */
         $document = json_decode($text, true, flags: \JSON_THROW_ON_ERROR);
-        $members = array_intersect_key($document, ['top' => 1, 'backing' => 1, 'batting' => 1, 'load' => 1, 'quilting' => 1]);
+        $members = array_intersect_key($document, ['top' => 1, 'backing' => 1, 'batting' => 1, 'load' => 1, 'quilting' => 1, 'desk' => 1]);
         $sheet = Sheet::fromArray($members);
         $margins = $sheet->get('load/margins');
 

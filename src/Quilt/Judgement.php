@@ -7,12 +7,19 @@ namespace App\Quilt;
 use Schwung\Core\Measure\LengthWriter;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Measure\UnitSystem;
+use Schwung\Core\Plan\Standing;
+use Schwung\Core\Preparation\Preparation;
 
-/** Where a quilt stands and the one sentence that says so. */
+/** Where a quilt stands and the one sentence that says so, as the shelf keeps them. */
 final readonly class Judgement
 {
-    public function __construct(public Standing $standing, public Phrase $sentence)
+    private function __construct(public Standing $standing, private Phrase $sentence)
     {
+    }
+
+    public static function of(Preparation $preparation): self
+    {
+        return new self($preparation->overall(), $preparation->sentence());
     }
 
     public function in(UnitSystem $units): string

@@ -9,6 +9,7 @@ use App\Frames\StudioFrame;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use Schwung\Core\Measure\UnitSystem;
+use Schwung\Core\Plan\Standing;
 use Symfony\Bridge\Doctrine\Types\UlidType;
 use Symfony\Component\Uid\Ulid;
 

@@ -11,6 +11,7 @@ use Schwung\Core\Design\LaidDesignWriter;
 use Schwung\Core\Exchange\PlanWriter;
 use Schwung\Core\Measure\LengthWriter;
 use Schwung\Core\Measure\UnitSystem;
+use Schwung\Core\Plan\Finding;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -92,18 +93,21 @@ final class QuiltController extends AbstractController
     }
 
     #[Route('/plan.json', name: 'plan', methods: ['GET'])]
-    public function plan(Ulid $id, #[CurrentUser] Person $person, Reviewer $reviewer): JsonResponse
+    public function plan(Ulid $id, #[CurrentUser] Person $person, Preparations $preparations): JsonResponse
     {
-        $plan = $reviewer->review($this->quilt($id, $person), $this->units->system())->plan ?? throw $this->createNotFoundException('There is no plan before top and backing are measured.');
+        $preparation = $preparations->of($this->quilt($id, $person), $this->units->system());
+        if (null === $preparation->kept()) {
+            throw $this->createNotFoundException('There is no plan before top and backing are measured.');
+        }
 
-        return $this->download((new PlanWriter($plan))->document(), 'plan.json');
+        return $this->download((new PlanWriter($preparation))->document(), 'plan.json');
     }
 
     #[Route('/design.svg', name: 'laid', methods: ['GET'])]
-    public function laid(Ulid $id, #[CurrentUser] Person $person, Reviewer $reviewer, Laying $laying): Response
+    public function laid(Ulid $id, #[CurrentUser] Person $person, Preparations $preparations): Response
     {
         $quilt = $this->quilt($id, $person);
-        $laid = $laying->of($quilt, $reviewer->review($quilt, $this->units->system())) ?? throw $this->createNotFoundException('No row design is laid on this quilt.');
+        $laid = $preparations->of($quilt, $this->units->system())->laid() ?? throw $this->createNotFoundException('No row design is laid on this quilt.');
 
         return new Response((new LaidDesignWriter())->write($laid, $quilt->title()), headers: [
             'Content-Type' => 'image/svg+xml',
@@ -117,10 +121,33 @@ final class QuiltController extends AbstractController
     public function ways(Ulid $id, #[CurrentUser] Person $person, Request $request, EntityManagerInterface $entities): Response
     {
         $quilt = $this->quilt($id, $person);
-        $person->studio()->loadBy($quilt->sheet()->ways());
+        $person->studio()->loadBy($quilt->sheet()->habits());
         $entities->flush();
 
         return $this->after($request, $quilt, 'load');
+    }
+
+    /** A quilt goes on its frame although something is stuck, with a reason that is kept. */
+    #[Route('/load/overrule', name: 'overrule', methods: ['GET', 'POST'], priority: 1)]
+    public function overrule(Ulid $id, #[CurrentUser] Person $person, Request $request, Preparations $preparations): Response
+    {
+        $quilt = $this->quilt($id, $person);
+        $stuck = $preparations->of($quilt, $this->units->system())->stuck();
+        $reason = mb_substr(trim(mb_scrub($request->getPayload()->getString('reason'), 'UTF-8')), 0, 300);
+        $fault = match (true) {
+            !$request->isMethod('POST') => null,
+            !$this->isCsrfTokenValid('quilt', $request->getPayload()->getString('_token')) => 'This page was open for too long. Send it once more.',
+            '' === $reason => 'Write why, in a few words.',
+            default => null,
+        };
+        if ([] === $stuck || $request->isMethod('POST') && null === $fault) {
+            $codes = implode(' ', array_map(static fn (Finding $finding): string => $finding->code->value, $stuck));
+            $this->changes->change($quilt, static fn (Sheet $sheet): Sheet => [] === $stuck ? $sheet : $sheet->with('desk/despite', $reason)->with('desk/despite_of', $codes));
+
+            return $this->redirectToRoute('app_quilt_stage', ['id' => $id, 'stage' => 'load'], Response::HTTP_SEE_OTHER);
+        }
+
+        return $this->render('quilt/overrule.html.twig', ['quilt' => $quilt, 'stuck' => $stuck, 'reason' => $reason, 'fault' => $fault], null === $fault ? null : new Response(status: Response::HTTP_UNPROCESSABLE_ENTITY));
     }
 
     private function quilt(Ulid $id, Person $person): Quilt

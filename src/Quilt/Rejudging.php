@@ -15,7 +15,7 @@ final readonly class Rejudging
     /** So many quilts are read by one query. */
     private const BATCH = 100;
 
-    public function __construct(private EntityManagerInterface $entities, private QuiltRepository $quilts, private Reviewer $reviewer)
+    public function __construct(private EntityManagerInterface $entities, private QuiltRepository $quilts, private Preparations $preparations)
     {
     }
 
@@ -34,7 +34,7 @@ final readonly class Rejudging
     {
         for ($offset = 0; [] !== $quilts = $batch($offset); $offset += self::BATCH) {
             foreach ($quilts as $quilt) {
-                $quilt->judge($this->reviewer->review($quilt, UnitSystem::Inches)->judgement);
+                $quilt->judge(Judgement::of($this->preparations->of($quilt, UnitSystem::Inches)));
             }
             $this->entities->flush();
         }

@@ -25,7 +25,7 @@ final class SeamLine
     {
         preg_match('/^(.*?)\s*(border|block)?$/iu', $line, $found);
 
-        return ['at' => SheetField::withUnit($found[1] ?? $line, $writer), 'kind' => strtolower($found[2] ?? '') ?: 'block'];
+        return ['at' => EntryText::withUnit($found[1] ?? $line, $writer), 'kind' => strtolower($found[2] ?? '') ?: 'block'];
     }
 
     /** @return array{direction: string, at: string, pressed: string} */
@@ -35,7 +35,7 @@ final class SeamLine
 
         return [
             'direction' => strtolower($found[1] ?? '') ?: 'along',
-            'at' => SheetField::withUnit($found[2] ?? $line, $writer),
+            'at' => EntryText::withUnit($found[2] ?? $line, $writer),
             'pressed' => strtolower($found[3] ?? '') ?: 'open',
         ];
     }
@@ -45,6 +45,6 @@ final class SeamLine
     {
         $word = static fn (string $key): string => \is_string($seam[$key] ?? null) ? $seam[$key] : '';
 
-        return trim(implode(' ', [$word('direction'), SheetField::inUnits($word('at'), $writer), $word('kind'), $word('pressed')]));
+        return trim(implode(' ', [$word('direction'), EntryText::inUnits($word('at'), $writer), $word('kind'), $word('pressed')]));
     }
 }

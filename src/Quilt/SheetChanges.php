@@ -16,7 +16,7 @@ final readonly class SheetChanges
         private EntityManagerInterface $entities,
         private QuiltRepository $quilts,
         private RevisionRepository $revisions,
-        private Reviewer $reviewer,
+        private Preparations $preparations,
     ) {
     }
 
@@ -51,7 +51,7 @@ final readonly class SheetChanges
     /** Keeps the verdict in step when the quilt's frame or title changes. */
     public function judge(Quilt $quilt): void
     {
-        $quilt->judge($this->reviewer->review($quilt, UnitSystem::Inches)->judgement);
+        $quilt->judge(Judgement::of($this->preparations->of($quilt, UnitSystem::Inches)));
         $this->entities->flush();
     }
 

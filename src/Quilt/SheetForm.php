@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Quilt;
 
+use Schwung\Core\Job\Entries;
+use Schwung\Core\Job\Entry;
 use Schwung\Core\Measure\LengthWriter;
 
 /**
@@ -14,8 +16,11 @@ use Schwung\Core\Measure\LengthWriter;
  */
 final readonly class SheetForm
 {
-    public function __construct(private LengthWriter $writer, private \DateTimeZone $zone)
+    private EntryText $text;
+
+    public function __construct(LengthWriter $writer, \DateTimeZone $zone)
     {
+        $this->text = new EntryText($writer, $zone);
     }
 
     /**
@@ -25,11 +30,11 @@ final readonly class SheetForm
     public function apply(array $entered, Sheet $shown, Sheet $current): Sheet
     {
         foreach ($entered as $path => $text) {
-            $field = SheetField::at((string) $path);
-            if (null === $field || !\is_string($text) || $this->isAsShown($field, $shown->get((string) $path), $text)) {
+            $entry = Entries::at((string) $path);
+            if (null === $entry || !\is_string($text) || $this->isAsShown($entry, $shown->get((string) $path), $text)) {
                 continue;
             }
-            $current = $current->with((string) $path, $field->kept($text, $this->writer, $this->zone));
+            $current = $current->with((string) $path, $this->text->kept($entry->type, $text));
         }
 
         return $current;
@@ -37,11 +42,13 @@ final readonly class SheetForm
 
     public function shown(Sheet $sheet, string $path): string
     {
-        return SheetField::at($path)?->shown($sheet->get($path), $this->writer, $this->zone) ?? '';
+        $entry = Entries::at($path);
+
+        return null === $entry ? '' : $this->text->shown($entry->type, $sheet->get($path));
     }
 
-    private function isAsShown(SheetField $field, mixed $kept, string $text): bool
+    private function isAsShown(Entry $entry, mixed $kept, string $text): bool
     {
-        return str_replace("\r\n", "\n", trim($text)) === trim($field->shown($kept, $this->writer, $this->zone));
+        return str_replace("\r\n", "\n", trim($text)) === trim($this->text->shown($entry->type, $kept));
     }
 }

@@ -6,6 +6,8 @@ namespace App\Quilt;
 
 use Schwung\Core\Advance\Proposal;
 use Schwung\Core\Advance\ProposalKind;
+use Schwung\Core\Exchange\BackingWriter;
+use Schwung\Core\Preparation\Preparation;
 use Schwung\Core\Sizing\Remedy;
 use Schwung\Core\Sizing\RemedyKind;
 
@@ -13,9 +15,9 @@ use Schwung\Core\Sizing\RemedyKind;
 final readonly class TryingOn
 {
     /** The remedy or proposal of this word that the stage offers; null where it is not on offer any more. */
-    public function find(Review $review, string $stage, string $word): Remedy|Proposal|null
+    public function find(Preparation $preparation, string $stage, string $word): Remedy|Proposal|null
     {
-        $offers = 'passes' === $stage ? $review->proposals() : $review->remedies();
+        $offers = 'passes' === $stage ? $preparation->proposals() : $preparation->remedies();
         foreach ($offers as $offer) {
             if ($offer->kind->value === $word && ($offer instanceof Remedy || $offer->kind->canBeTried())) {
                 return $offer;
@@ -32,11 +34,13 @@ final readonly class TryingOn
 
     private function remedied(Remedy $remedy, Sheet $sheet): Sheet
     {
-        $load = $remedy->load;
+        [$load, $backing] = [$remedy->load, $remedy->backing];
 
         return match ($remedy->kind) {
             RemedyKind::Turn => $sheet->with('load/direction', $load->direction->value ?? 'auto'),
+            RemedyKind::Swap => null === $backing ? $sheet : $sheet->withAll((new BackingWriter())->laid($backing)),
             RemedyKind::Method => $sheet->with('load/lead/method', $load->lead->value ?? 'pins')->with('load/tail/method', $load->tail->value ?? 'pins'),
+            RemedyKind::Float => $sheet->with('load/float', $load->float->value ?? 'part'),
             RemedyKind::WorkedOut => $sheet->with('load/margins', 'worked-out'),
             RemedyKind::Extend, RemedyKind::SquareUp, RemedyKind::Piece, RemedyKind::AskClient => $sheet->with('desk/mend', $remedy->kind->value),
         };

@@ -5,40 +5,28 @@ declare(strict_types=1);
 namespace App\Tension;
 
 use App\Quilt\Quilt;
-use App\Quilt\Review;
-use Schwung\Core\Loading\Setup;
-use Schwung\Core\Plan\Finding;
-use Schwung\Core\Tension\Knowledge;
+use Psr\Clock\ClockInterface;
+use Schwung\Core\Plan\Stage;
+use Schwung\Core\Preparation\Foresight as Foreseen;
+use Schwung\Core\Preparation\Preparation;
 use Schwung\Core\Tension\Pattern;
 use Schwung\Core\Tension\Risk;
-use Schwung\Core\Tension\RiskRule;
 
-/** What a quilt is likely to meet, from its plan and from what came before it on its frame, at the stage where it can still be changed. */
+/** What a quilt is likely to meet, from its plan and from what came before it on its frame, where it can still be changed. */
 final readonly class Foresight
 {
-    /** Findings of the plan that say the same, with its figures, by cause. */
-    private const TOLD = ['seam-winds-on-itself' => 'seam-ridge', 'stretch-roller-to-roller' => 'stretch-roller-to-roller', 'batting-creased' => 'batting-not-rested'];
-
-    /** Where something can still be changed; the sheet, the log and what comes after tell no risks. */
-    private const STAGES = ['measure', 'backing', 'direction', 'attach', 'passes', 'load'];
-
-    public function __construct(private CircumstancesOf $circumstances, private Confirmed $confirmed, private TensionRoom $room)
+    public function __construct(private Confirmed $confirmed, private TensionRoom $room, private ClockInterface $clock)
     {
     }
 
-    /** @return list<Risk> those that this stage can keep away; at stage Load all that are left */
-    public function risks(Quilt $quilt, Review $review, string $stage): array
+    /** @return list<Risk> those that this stage can keep away; the sheet, the log and what comes after tell none */
+    public function risks(Quilt $quilt, Preparation $preparation, string $stage): array
     {
-        [$plan, $winding] = [$review->shownPlan(), $review->winding];
-        if (!\in_array($stage, self::STAGES, true) || $quilt->isLoaded() || null === $plan || null === $winding) {
-            return [];
-        }
-        $circumstances = $this->circumstances->planned(Setup::usual($plan, $winding, $review->sheet->habits()), $quilt);
-        $risks = (new RiskRule(Knowledge::ofTheTrade(), $this->confirmed->of($quilt->studio)))->foresee($circumstances);
+        $at = Stage::tryFrom($stage);
 
-        $told = array_map(static fn (Finding $finding): string => $finding->code, $review->findings());
-
-        return array_values(array_filter($risks, static fn (Risk $risk): bool => ('load' === $stage || $risk->stage === $stage) && !\in_array(self::TOLD[$risk->entry->cause->value] ?? '', $told, true)));
+        return $quilt->isLoaded() || null === $at || !\in_array($at, Stage::PLANNED, true)
+            ? []
+            : (new Foreseen($this->confirmed->of($quilt->studio)))->risks($preparation, $at, $this->clock->now());
     }
 
     /** @return list<Pattern> what keeps coming back on its frame, told where the place on the leader is chosen and before it is loaded */

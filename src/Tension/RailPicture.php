@@ -10,6 +10,7 @@ use App\Drawing\Picture;
 use App\Drawing\Ruler;
 use App\Drawing\Shape;
 use App\Frames\StudioFrame;
+use Schwung\Core\Frame\FrameMeasure;
 use Schwung\Core\Measure\UnitSystem;
 
 /**
@@ -33,7 +34,7 @@ final readonly class RailPicture
     public function draw(StudioFrame $frame, array $problems): Picture
     {
         $places = array_map(static fn (LoggedProblem $problem): array => [$problem->x ?? 0.0, $problem->y ?? 0.0], array_values(array_filter($problems, static fn (LoggedProblem $problem): bool => $problem->hasPlace())));
-        $half = $frame->measures()->rail->toMillimetres() / 2;
+        $half = $frame->measures()->size(FrameMeasure::Rail)->toMillimetres() / 2;
         $deep = max([self::DEEP_MM, ...array_map(static fn (array $place): float => $place[1] + 60, $places)]);
         $canvas = Canvas::around(['left' => -$half, 'top' => 0, 'right' => $half, 'bottom' => $deep], self::WIDE, self::HIGH, ['left' => 14, 'top' => 40, 'right' => 14, 'bottom' => 12]);
         $px = $canvas->px(...);

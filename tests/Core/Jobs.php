@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Schwung\Core\Frame\Frame;
-use Schwung\Core\Frame\FrameKind;
 use Schwung\Core\Material\Backing;
 use Schwung\Core\Material\Top;
 use Schwung\Core\Measure\Length;
@@ -34,9 +33,7 @@ final class Jobs
 
     public static function frame(): Frame
     {
-        $in = Length::inches(...);
-
-        return new Frame(FrameKind::Roller, $in(126), $in(0), $in(0), $in(20), $in(3), $in(3), $in(9), $in(2));
+        return Frames::bare();
     }
 
     /** @return array<string, mixed> a whole job document that loads */

@@ -22,9 +22,9 @@ use Schwung\Core\Material\BattingKind;
 use Schwung\Core\Material\Direction;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\UnitSystem;
-use Schwung\Core\Plan\Planner;
 use Schwung\Core\Practice\MarginSchool;
 use Schwung\Core\Practice\Practice;
+use Schwung\Core\Preparation\Preparation;
 use Schwung\Core\Sizing\BackingRule;
 use Schwung\Core\Sizing\BackingState;
 use Schwung\Core\Sizing\Extension;
@@ -110,10 +110,10 @@ final class PropertiesTest extends TestCase
         $this->forAll(Generators::choose(240, 800), Generators::choose(240, 900), Generators::choose(240, 900), Generators::choose(240, 1000))
             ->then(static function (int $width, int $length, int $across, int $along): void {
                 $documents = array_map(static function (UnitSystem $units) use ($width, $length, $across, $along): array {
-                    $job = new Job('any', $units, Jobs::top($width / 8, $length / 8), Jobs::backing($across / 8, $along / 8), new Batting(Length::inches(110), Length::inches(120), BattingKind::Wool), Jobs::frame(), new Load(), Quilting::rows(new RowDesign(Length::inches(5.5), Length::inches(0.25), Length::inches(0.5), Finish::FitScale)));
-                    $document = (new PlanWriter((new Planner(new Practice()))->plan($job)))->document();
+                    $job = new Job(title: 'any', units: $units, top: Jobs::top($width / 8, $length / 8), backing: Jobs::backing($across / 8, $along / 8), batting: new Batting(Length::inches(110), Length::inches(120), BattingKind::Wool), frame: Jobs::frame(), load: new Load(), quilting: Quilting::rows(new RowDesign(Length::inches(5.5), Length::inches(0.25), Length::inches(0.5), Finish::FitScale)));
+                    $document = (new PlanWriter(Preparation::ofJob($job)))->document();
                     array_walk_recursive($document, static function (mixed &$value, int|string $key): void {
-                        $value = \in_array($key, ['text', 'do', 'why', 'check', 'otherwise', 'figure', 'caution'], true) ? '' : $value;
+                        $value = \in_array($key, ['text', 'sentence', 'do', 'why', 'check', 'otherwise', 'figure', 'caution'], true) ? '' : $value;
                     });
 
                     return $document;

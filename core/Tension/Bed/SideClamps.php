@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Tension\Bed;
 
+use Schwung\Core\Frame\ClampWidth;
 use Schwung\Core\Measure\Length;
-use Schwung\Core\Tension\ClampWidth;
 
 /** The clamps at the sides of the bed. */
 final readonly class SideClamps

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Schwung\Core\Tension\Trainer;
 
 use Random\Randomizer;
+use Schwung\Core\Frame\ClampWidth;
 use Schwung\Core\Material\Pressing;
 use Schwung\Core\Material\Stretch;
 use Schwung\Core\Measure\Length;
@@ -13,7 +14,6 @@ use Schwung\Core\Tension\Bed\LeaderShape;
 use Schwung\Core\Tension\Bed\SideClamps;
 use Schwung\Core\Tension\Bed\WoundSeam;
 use Schwung\Core\Tension\Cause;
-use Schwung\Core\Tension\ClampWidth;
 use Schwung\Core\Tension\Firmness;
 use Schwung\Core\Tension\SeamLie;
 

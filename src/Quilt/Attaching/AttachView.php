@@ -5,25 +5,31 @@ declare(strict_types=1);
 namespace App\Quilt\Attaching;
 
 use Schwung\Core\Attachment\FloatOption;
+use Schwung\Core\Attachment\HoldCost;
 use Schwung\Core\Leader\LoadPosition;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
 
-/** Everything that is held of a quilt, where on the leader, and what to fetch for it. */
+/**
+ * Everything that is held of a quilt, where on the leader, and what to fetch for it.
+ *
+ * Made with named arguments.
+ */
 final readonly class AttachView
 {
     /**
-     * @param list<HeldEdge>                          $edges     lead, tail, and the top's own where it is held
-     * @param list<LoadPosition>                      $positions best first; empty where there is no leader
-     * @param Length                                  $position  of the edge's centre, from the leader's centre mark
-     * @param list<Length>                            $markers   where seams of the top meet the rail
-     * @param list<FloatOption>                       $floats
-     * @param list<Phrase>                            $holdsEnd  what holds a hanging end, best first
-     * @param list<HoldCost>                          $costs     of every way of holding
+     * @param list<HeldEdge>     $edges     lead, tail, and the top's own where it is held
+     * @param list<LoadPosition> $positions best first; empty where there is no leader
+     * @param Length             $position  of the edge's centre, from the leader's centre mark
+     * @param list<Length>       $markers   where seams of the top meet the rail
+     * @param list<FloatOption>  $floats
+     * @param list<Phrase>       $holdsEnd  what holds a hanging end, best first
+     * @param list<HoldCost>     $costs     of every way of holding
      * @param array{front: list<Phrase>, back: list<Phrase>} $fetch in order of use, by side of the frame
      */
     public function __construct(
         public array $edges,
+        public float $minutes,
         public array $positions,
         public Length $position,
         public array $markers,
@@ -32,21 +38,5 @@ final readonly class AttachView
         public array $costs,
         public array $fetch,
     ) {
-    }
-
-    public function minutes(): float
-    {
-        return array_sum(array_map(static fn (HeldEdge $edge): float => $edge->attachment?->minutes() ?? 0.0, $this->edges));
-    }
-
-    public function isShort(): bool
-    {
-        foreach ($this->edges as $edge) {
-            if (null !== $edge->attachment?->missing) {
-                return true;
-            }
-        }
-
-        return false;
     }
 }

@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace App\Quilt\Drawing;
 
-use App\Quilt\Review;
 use Schwung\Core\Advance\Wind;
 use Schwung\Core\Design\LaidDesign;
+use Schwung\Core\Frame\FrameMeasure;
 use Schwung\Core\Material\Direction;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Measure\Point;
 use Schwung\Core\Measure\UnitSystem;
 use Schwung\Core\Plan\Plan;
+use Schwung\Core\Preparation\Preparation;
 use Schwung\Core\Sizing\BedLayout;
 use Schwung\Core\Sizing\BedPlacing;
 use Schwung\Core\Sizing\Box;
@@ -31,34 +32,34 @@ final readonly class BedDrawer
      * @param Wind|null       $now  the pass at hand, where passes are drawn
      * @param LaidDesign|null $laid the row design laid over them
      */
-    public function draw(Review $review, string $stage, UnitSystem $units, ?Wind $now = null, ?LaidDesign $laid = null): BedDrawing
+    public function draw(Preparation $preparation, string $stage, UnitSystem $units, ?Wind $now = null, ?LaidDesign $laid = null): BedDrawing
     {
-        $layout = $this->layout($review);
+        $layout = $this->layout($preparation);
         $fields = match ($stage) {
-            'measure' => $this->topFields($layout->top, $review->direction),
+            'measure' => $this->topFields($layout->top, $preparation->direction()),
             'passes', 'attach', 'load', 'stitch', 'off', 'sheet' => [],
-            default => $this->backingFields($layout, $review),
+            default => $this->backingFields($layout, $preparation),
         };
-        $labels = [...(\in_array($stage, ['passes', 'load', 'stitch', 'off', 'sheet'], true) ? [] : $this->margins($layout, $review)), ...('measure' === $stage ? $this->fullness($layout->top, $review) : $this->shortages($layout, $review))];
+        $labels = [...(\in_array($stage, ['passes', 'load', 'stitch', 'off', 'sheet'], true) ? [] : $this->margins($layout, $preparation)), ...('measure' === $stage ? $this->fullness($layout->top, $preparation) : $this->shortages($layout, $preparation))];
 
-        $up = true === $review->parts->top?->directional ? array_map(fn (float $share): Point => $this->onTop($layout->top, $review->direction)(0.92, $share), [0.32, 0.2]) : [];
+        $up = true === $preparation->known->parts->top?->directional ? array_map(fn (float $share): Point => $this->onTop($layout->top, $preparation->direction())(0.92, $share), [0.32, 0.2]) : [];
 
-        $bed = BedDrawing::of($layout, [] !== $layout->backing, $fields, $labels, $review->parts->frame?->rail->toMillimetres(), $units, $up);
+        $bed = BedDrawing::of($preparation, $layout, [] !== $layout->backing, $fields, $labels, $preparation->known->parts->frame?->size(FrameMeasure::Rail)->toMillimetres(), $units, $up);
 
-        return null === $now || null === $review->winding ? $bed : $bed->under((new PassBands($layout->top, $bed->canvas))->shapes($review->winding, $now, $laid));
+        return null === $now || null === $preparation->winding() ? $bed : $bed->under((new PassBands($layout->top, $bed->canvas))->shapes($preparation->winding(), $now, $laid));
     }
 
-    private function layout(Review $review): BedLayout
+    private function layout(Preparation $preparation): BedLayout
     {
-        $plan = $review->shownPlan();
+        $plan = $preparation->kept();
         if ($plan instanceof Plan) {
             return (new BedPlacing())->place($plan->job->top, $plan->job->backing, $plan->cloth, $plan->chosenPlan()->backing, $plan->chosen(), $plan->batting);
         }
-        $across = $review->required?->across->terms[0]->amount->length ?? Length::inches(self::USUAL_WIDTH);
-        $along = $review->required?->along->terms[0]->amount->length ?? Length::inches(self::USUAL_LENGTH);
+        $across = $preparation->required()?->across->terms[0]->amount->length ?? Length::inches(self::USUAL_WIDTH);
+        $along = $preparation->required()?->along->terms[0]->amount->length ?? Length::inches(self::USUAL_LENGTH);
         $top = new Box(-$across->toMillimetres() / 2, 0, $across->toMillimetres() / 2, $along->toMillimetres());
 
-        return new BedLayout($top, $this->required($top, $review->required), null, [], [], [], []);
+        return new BedLayout($top, $this->required($top, $preparation->required()), null, [], [], [], []);
     }
 
     private function required(Box $top, ?RequiredSize $required): Box
@@ -102,9 +103,9 @@ final readonly class BedDrawer
     }
 
     /** @return list<MeasureField> */
-    private function backingFields(BedLayout $layout, Review $review): array
+    private function backingFields(BedLayout $layout, Preparation $preparation): array
     {
-        [$tl, $tr, $br, $bl] = [] === $layout->backing ? $this->corners($layout->required, $review->direction) : $this->measuredCorners($layout, $review);
+        [$tl, $tr, $br, $bl] = [] === $layout->backing ? $this->corners($layout->required, $preparation->direction()) : $this->measuredCorners($layout, $preparation);
 
         return [
             $this->field('backing/sides/top', 'Backing, top side', 0.5, $tl, $tr),
@@ -120,15 +121,15 @@ final readonly class BedDrawer
      *
      * @return list<Point>
      */
-    private function measuredCorners(BedLayout $layout, Review $review): array
+    private function measuredCorners(BedLayout $layout, Preparation $preparation): array
     {
-        if (null === $review->mended || null === $review->plan) {
+        if (null === $preparation->mended()->plan || null === $preparation->plan()) {
             return $layout->backing;
         }
-        $plan = $review->plan;
+        $plan = $preparation->plan();
         $check = $plan->chosenPlan()->backing;
         $corners = (new BedPlacing())->place($plan->job->top, $plan->job->backing, $plan->cloth, $check, $plan->chosen(), null)->backing;
-        [$dx, $dy] = null === $review->extension ? [0.0, 0.0] : $this->shift($review->extension, $check->required);
+        [$dx, $dy] = null === $preparation->mended()->extension ? [0.0, 0.0] : $this->shift($preparation->mended()->extension, $check->required);
 
         return array_map(static fn (Point $corner): Point => new Point($corner->x + $dx, $corner->y + $dy), $corners);
     }
@@ -156,12 +157,12 @@ final readonly class BedDrawer
     }
 
     /** @return list<Label> */
-    private function margins(BedLayout $layout, Review $review): array
+    private function margins(BedLayout $layout, Preparation $preparation): array
     {
-        if (null === $review->required) {
+        if (null === $preparation->required()) {
             return [];
         }
-        $margins = $review->required->margins;
+        $margins = $preparation->required()->margins;
         [$top, $box] = [$layout->top, $layout->required];
         $leadAt = $top->left + 0.07 * $top->across();
         $downAt = $top->lead + 0.2 * $top->along();
@@ -175,12 +176,12 @@ final readonly class BedDrawer
     }
 
     /** @return list<Label> */
-    private function fullness(Box $top, Review $review): array
+    private function fullness(Box $top, Preparation $preparation): array
     {
-        $at = $this->onTop($top, $review->direction);
+        $at = $this->onTop($top, $preparation->direction());
         $places = ['top' => [0.97, 0.08], 'bottom' => [0.97, 0.92], 'left' => [0.03, 0.8], 'right' => [0.97, 0.16]];
         $labels = [];
-        foreach ($review->top->edges ?? [] as $edge => $fullness) {
+        foreach ($preparation->top()->edges ?? [] as $edge => $fullness) {
             if (EdgeVerdict::Flat !== $fullness->verdict()) {
                 $place = $at(...$places[$edge]);
                 $text = match ($fullness->verdict()) {
@@ -197,9 +198,9 @@ final readonly class BedDrawer
     }
 
     /** @return list<Label> */
-    private function shortages(BedLayout $layout, Review $review): array
+    private function shortages(BedLayout $layout, Preparation $preparation): array
     {
-        $check = $review->shownPlan()?->chosenPlan()->backing;
+        $check = $preparation->kept()?->chosenPlan()->backing;
         $labels = [];
         if (null !== $check && $check->missingAlong()->length()->isPositive()) {
             $labels[] = new Label(0.2 * $layout->required->across(), $layout->required->tail, Phrase::of('%s short along', $check->missingAlong()->figure), 'short');

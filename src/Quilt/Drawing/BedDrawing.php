@@ -10,6 +10,7 @@ use App\Drawing\Shape;
 use App\Drawing\Tick;
 use Schwung\Core\Measure\Point;
 use Schwung\Core\Measure\UnitSystem;
+use Schwung\Core\Preparation\Preparation;
 use Schwung\Core\Sizing\BedLayout;
 use Schwung\Core\Sizing\Box;
 
@@ -21,6 +22,7 @@ final readonly class BedDrawing
     private const ROOM = ['left' => 64, 'top' => 74, 'right' => 64, 'bottom' => 62];
 
     /**
+     * @param Preparation        $preparation of the quilt that lies on it
      * @param list<MeasureField> $fields
      * @param list<Label>        $labels
      * @param list<Tick>         $acrossTicks
@@ -29,6 +31,7 @@ final readonly class BedDrawing
      * @param list<Shape>        $overlay     what the stage draws over the top
      */
     private function __construct(
+        public Preparation $preparation,
         public BedLayout $layout,
         public bool $hasBacking,
         public Canvas $canvas,
@@ -49,7 +52,7 @@ final readonly class BedDrawing
      * @param list<Point>        $up
      * @param float|null         $rail   the frame's rail in millimetres, where it is known
      */
-    public static function of(BedLayout $layout, bool $hasBacking, array $fields, array $labels, ?float $rail, UnitSystem $units, array $up): self
+    public static function of(Preparation $preparation, BedLayout $layout, bool $hasBacking, array $fields, array $labels, ?float $rail, UnitSystem $units, array $up): self
     {
         $part = self::extent($layout);
         $canvas = Canvas::around($part, self::PIXELS_WIDE, self::PIXELS_HIGH, self::ROOM);
@@ -57,7 +60,7 @@ final readonly class BedDrawing
         $ruler = new Ruler($units);
 
         return new self(
-            $layout, $hasBacking, $canvas, $fields, $labels,
+            $preparation, $layout, $hasBacking, $canvas, $fields, $labels,
             $ruler->ticks(-$half, $half), $ruler->ticks($part['top'], $part['bottom']), -$half, $half, $up, [],
         );
     }
@@ -66,7 +69,7 @@ final readonly class BedDrawing
     public function under(array $overlay): self
     {
         return new self(
-            $this->layout, $this->hasBacking, $this->canvas, $this->fields, $this->labels,
+            $this->preparation, $this->layout, $this->hasBacking, $this->canvas, $this->fields, $this->labels,
             $this->acrossTicks, $this->alongTicks, $this->railFrom, $this->railTo, $this->up, $overlay,
         );
     }
@@ -79,7 +82,7 @@ final readonly class BedDrawing
         $ticks = array_map(static fn (Tick $tick): Tick => new Tick($tick->at - $position, $tick->label), (new Ruler($units))->ticks($from + $position, $to + $position));
 
         return new self(
-            $this->layout, $this->hasBacking, $this->canvas, $this->fields, $this->labels,
+            $this->preparation, $this->layout, $this->hasBacking, $this->canvas, $this->fields, $this->labels,
             $ticks, $this->alongTicks, $from, $to, $this->up, $this->overlay,
         );
     }

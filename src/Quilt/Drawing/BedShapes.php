@@ -8,7 +8,6 @@ use App\Drawing\Canvas;
 use App\Drawing\Pen;
 use App\Drawing\Shape;
 use App\Drawing\Tick;
-use App\Quilt\Review;
 use Schwung\Core\Material\Direction;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Measure\Point;
@@ -53,12 +52,12 @@ final readonly class BedShapes
     }
 
     /** @return list<Shape> backing, batting and top with their seams */
-    public function layers(Review $review, bool $withBatting): array
+    public function layers(bool $withBatting): array
     {
         $top = $this->layout->top;
         $batting = $withBatting ? $this->layout->batting : null;
         $corners = array_map(static fn (Point $corner): array => [$corner->x, $corner->y], $this->layout->backing);
-        $isShaped = true === $review->parts->top?->edge->mustFloat();
+        $isShaped = true === $this->bed->preparation->known->parts->top?->edge->mustFloat();
 
         return [
             ...($this->bed->hasBacking ? [Shape::polygon($corners, 'ground', 'url(#hatch)'), Shape::polygon($corners, 'outline')] : []),
@@ -72,10 +71,10 @@ final readonly class BedShapes
     }
 
     /** @return list<Shape> what the stage draws over the layers, what is needed, labels and the way up */
-    public function above(Review $review, bool $withSize): array
+    public function above(bool $withSize): array
     {
         [$top, $needed] = [$this->layout->top, $this->layout->required];
-        $plan = $review->shownPlan();
+        $plan = $this->bed->preparation->kept();
         $isShort = null !== $plan && BackingState::Fits !== $plan->chosenPlan()->backing->state();
 
         return [
@@ -84,7 +83,7 @@ final readonly class BedShapes
             Shape::box($needed->left, $needed->lead, $needed->across(), $needed->along(), 'outline outline-needed'.($isShort ? ' outline-short' : '')),
             ...array_map($this->label(...), $this->bed->labels),
             ...$this->up(),
-            ...($withSize && [] === $this->bed->overlay ? $this->size($review) : []),
+            ...($withSize && [] === $this->bed->overlay ? $this->size() : []),
         ];
     }
 
@@ -114,16 +113,16 @@ final readonly class BedShapes
     }
 
     /** @return list<Shape> the top's size in its middle, and how it lies */
-    private function size(Review $review): array
+    private function size(): array
     {
-        if (null === $review->top) {
+        if (null === $this->bed->preparation->top()) {
             return [];
         }
         $middle = $this->layout->top->lead + $this->layout->top->along() * 0.58;
-        $lies = Direction::Turned === $review->direction ? 'top, turned: its left edge leads' : 'top, as it is: its top edge leads';
+        $lies = Direction::Turned === $this->bed->preparation->direction() ? 'top, turned: its left edge leads' : 'top, as it is: its top edge leads';
 
         return [
-            Shape::text(0, $middle, Phrase::of('%s × %s', $review->top->width->figure, $review->top->length->figure), $this->canvas->px(24), 'halo strong', 'middle'),
+            Shape::text(0, $middle, Phrase::of('%s × %s', $this->bed->preparation->top()->width->figure, $this->bed->preparation->top()->length->figure), $this->canvas->px(24), 'halo strong', 'middle'),
             Shape::text(0, $middle + $this->canvas->px(20), $lies, $this->canvas->px(13), 'halo text-soft-svg', 'middle'),
         ];
     }

@@ -11,6 +11,7 @@ use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Sizing\ExtensionPlan;
+use Schwung\Core\Sizing\PieceLayout;
 use Schwung\Core\Sizing\PiecingPlan;
 
 /** Draws what to cut, to scale: strips one below the other, or the cuts along a bolt. */
@@ -26,7 +27,7 @@ final readonly class CuttingDrawing
         [$y, $longest] = [0.0, 0.0];
         foreach ($plan->strips as $strip) {
             foreach ($strip->edges as $edge) {
-                $places[] = [0.0, $y, $strip->cutLength, $strip->cutWidth, $edge];
+                $places[] = [0.0, $y, $strip->cutLength, $strip->cutWidth, $strip->size(), $edge];
                 $y += $strip->cutWidth->toMillimetres() + self::BETWEEN_STRIPS;
                 $longest = max($longest, $strip->cutLength->toMillimetres());
             }
@@ -42,7 +43,7 @@ final readonly class CuttingDrawing
         $shapes = [Shape::box(0, 0, $plan->toBuy->toMillimetres(), $plan->bolt->toMillimetres(), 'outline outline-needed')];
         $x = 0.0;
         foreach ($plan->cuts as $number => $cut) {
-            $shapes = [...$shapes, ...$this->piece($canvas, $x, 0.0, $cut, $plan->bolt, 'cut '.($number + 1))];
+            $shapes = [...$shapes, ...$this->piece($canvas, $x, 0.0, $cut, $plan->bolt, Phrase::of('%s', Figure::needed($cut)), 'cut '.($number + 1))];
             $x += $cut->toMillimetres();
         }
 
@@ -54,14 +55,32 @@ final readonly class CuttingDrawing
      *
      * @return list<Shape>
      */
-    private function piece(Canvas $canvas, float $x, float $y, Length $length, Length $width, string $name): array
+    private function piece(Canvas $canvas, float $x, float $y, Length $length, Length $width, Phrase $size, string $name): array
     {
         [$long, $wide] = [$length->toMillimetres(), $width->toMillimetres()];
 
         return [
             Shape::box($x, $y, $long, $wide, 'batting', 'url(#hatch)'),
-            Shape::text($x + $long / 2, $y + $wide / 2 + $canvas->px(10), Phrase::of("$name: %s × %s", Figure::needed($length), Figure::measured($width)), $canvas->px(28), 'halo strong', 'middle'),
+            Shape::text($x + $long / 2, $y + $wide / 2 + $canvas->px(10), Phrase::joined(Phrase::of("$name:"), $size), $canvas->px(28), 'halo strong', 'middle'),
         ];
+    }
+
+    /** Pieces of batting as they are butted, lead edge at the top. */
+    public function ofPieces(PieceLayout $layout): Picture
+    {
+        $canvas = $this->canvas($layout->across->toMillimetres(), $layout->along->toMillimetres());
+        $shapes = [];
+        foreach ($layout->pieces as $piece) {
+            $box = [$piece->left->toMillimetres(), $piece->top->toMillimetres(), $piece->across->toMillimetres(), $piece->along->toMillimetres()];
+            $shapes[] = Shape::box($box[0], $box[1], $box[2], $box[3], 'batting', 'url(#dots)');
+            $shapes[] = Shape::text(
+                $box[0] + $box[2] / 2, $box[1] + $box[3] / 2 + $canvas->px(10),
+                Phrase::of('piece '.($piece->number + 1).': %s × %s', Figure::needed($piece->across), Figure::needed($piece->along)),
+                $canvas->px(28), 'halo strong', 'middle',
+            );
+        }
+
+        return new Picture($canvas, 'The pieces of batting as they are butted, to scale, lead edge at the top', $shapes);
     }
 
     private function canvas(float $wide, float $high): Canvas

@@ -11,6 +11,7 @@ use App\Drawing\PrintInk;
 use App\Measure\CurrentUnits;
 use App\Quilt\Drawing\BedDrawing;
 use App\Quilt\QuiltRepository;
+use App\Quilt\Stage\LoadView;
 use App\Quilt\View;
 use App\Quilt\Workspace;
 use App\Quilt\Workspaces;
@@ -40,7 +41,7 @@ final class LoadSheetController extends AbstractController
     {
         $workspace = $this->workspace($id, $person);
 
-        return $this->render('load/sheet.html.twig', ['workspace' => $workspace, 'load' => $workspace->load, 'pictures' => $this->drawings($workspace)]);
+        return $this->render('load/sheet.html.twig', ['workspace' => $workspace, 'load' => $workspace->view, 'pictures' => $this->drawings($workspace)]);
     }
 
     #[Route('/load-sheet.pdf', name: 'pdf', methods: ['GET'])]
@@ -49,10 +50,10 @@ final class LoadSheetController extends AbstractController
         $workspace = $this->workspace($id, $person);
         $images = [];
         foreach ($this->drawings($workspace) as $name => $drawing) {
-            $images[$name] = $this->image($drawing, $workspace, self::WIDTHS[$name] ?? self::RAIL_WIDTH);
+            $images[$name] = $this->image($drawing, self::WIDTHS[$name] ?? self::RAIL_WIDTH);
         }
 
-        return $this->asFile($pdf->of($this->renderView('load/pdf.html.twig', ['workspace' => $workspace, 'load' => $workspace->load, 'images' => $images])), 'load-sheet.pdf');
+        return $this->asFile($pdf->of($this->renderView('load/pdf.html.twig', ['workspace' => $workspace, 'load' => $workspace->view, 'images' => $images])), 'load-sheet.pdf');
     }
 
     /** What the simulated label printer writes: the label as a file. */
@@ -67,13 +68,13 @@ final class LoadSheetController extends AbstractController
         $quilt = $this->quilts->findOneOf($person->studio(), $id) ?? throw $this->createNotFoundException();
         $workspace = $this->workspaces->open($quilt, new View('load'));
 
-        return null === $workspace->load ? throw $this->createNotFoundException('There is nothing to load yet.') : $workspace;
+        return $workspace->view instanceof LoadView && null !== $workspace->view->setup ? $workspace : throw $this->createNotFoundException('There is nothing to load yet.');
     }
 
     /** As data, since nothing is fetched for a PDF. */
-    private function image(BedDrawing|Picture $drawing, Workspace $workspace, int $millimetresWide): string
+    private function image(BedDrawing|Picture $drawing, int $millimetresWide): string
     {
-        $shapes = $drawing instanceof Picture ? $drawing->shapes : [...$drawing->shapes()->frame(), ...$drawing->shapes()->layers($workspace->review, true), ...$drawing->shapes()->above($workspace->review, false)];
+        $shapes = $drawing instanceof Picture ? $drawing->shapes : [...$drawing->shapes()->frame(), ...$drawing->shapes()->layers(true), ...$drawing->shapes()->above(false)];
 
         return 'data:image/svg+xml;base64,'.base64_encode((new PrintInk($this->units->writer()))->svg($drawing->canvas, $shapes, $millimetresWide));
     }
@@ -81,14 +82,14 @@ final class LoadSheetController extends AbstractController
     /** @return array<string, BedDrawing|Picture> */
     private function drawings(Workspace $workspace): array
     {
-        \assert(null !== $workspace->load);
-        $setup = $workspace->load->setup;
+        $setup = $workspace->preparation->setup();
+        \assert(null !== $setup);
 
         return [
-            'bed' => $this->pictures->basting($workspace->review, $setup, $this->units->system()),
-            'passes' => $this->pictures->passes($workspace->review, $setup, $this->units->system()),
+            'bed' => $this->pictures->basting($workspace->preparation, $setup, $this->units->system()),
+            'passes' => $this->pictures->passes($workspace->preparation, $setup, $this->units->system()),
             'side' => $this->pictures->side($setup, 1),
-            ...$this->pictures->rails($workspace->quilt, $workspace->review, $setup, $this->units->system()),
+            ...$this->pictures->rails($workspace->preparation, $this->units->system()),
         ];
     }
 

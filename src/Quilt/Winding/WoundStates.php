@@ -8,6 +8,7 @@ use App\Frames\WoundState;
 use Schwung\Core\Advance\Wind;
 use Schwung\Core\Advance\Winding;
 use Schwung\Core\Frame\FrameKind;
+use Schwung\Core\Frame\FrameMeasure;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Plan\Plan;
@@ -23,7 +24,7 @@ final readonly class WoundStates
         $frame = $plan->job->frame;
         $before = array_filter($winding->winds, static fn (Wind $wind): bool => $wind->number < $now->number && $wind->fromTail === $now->fromTail);
         [$backing, $top] = array_map(static fn ($term): float => $term->amount->length->toMillimetres(), \array_slice($roll->thickness->terms, 0, 2));
-        $bare = $frame->takeupDiameter->toMillimetres() / 2;
+        $bare = $frame->size(FrameMeasure::TakeupDiameter)->toMillimetres() / 2;
         $left = max(0.0, $plan->chosenPlan()->backing->required->along->length()->toMillimetres() - $wound - $frame->bed()->toMillimetres());
         $feeds = FrameKind::Clamp === $frame->kind ? $roll->thickness->length()->toMillimetres() : $backing;
 
@@ -35,7 +36,7 @@ final readonly class WoundStates
             sqrt($bare ** 2 + $top * $left / \M_PI),
             $plan->job->top->edge->mustFloat() ? FloatKind::Full : $plan->job->load->float,
             $now->pass->depth(),
-            Phrase::of('roll %s, arm %s', $now->pass->rollDiameter()->figure, Figure::left($frame->armClearance)),
+            Phrase::of('roll %s, arm %s', $now->pass->rollDiameter()->figure, Figure::left($frame->size(FrameMeasure::ArmClearance))),
             $now->pass->isUnderArm(),
         );
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Tension\FreeBench;
 
+use Schwung\Core\Frame\ClampWidth;
 use Schwung\Core\Material\Pressing;
 use Schwung\Core\Material\Stretch;
 use Schwung\Core\Measure\Figure;
@@ -13,7 +14,6 @@ use Schwung\Core\Tension\Bed\BedSetup;
 use Schwung\Core\Tension\Bed\LeaderShape;
 use Schwung\Core\Tension\Bed\SideClamps;
 use Schwung\Core\Tension\Bed\WoundSeam;
-use Schwung\Core\Tension\ClampWidth;
 use Schwung\Core\Tension\Firmness;
 use Schwung\Core\Tension\FirmnessReading;
 use Schwung\Core\Tension\SeamLie;

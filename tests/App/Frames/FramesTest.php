@@ -11,6 +11,8 @@ use App\Frames\StudioFrameRepository;
 use App\Measure\LengthTransformer;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Schwung\Core\Frame\FrameMeasure;
+use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Measure\UnitSystem;
 use Tests\App\StudioTestCase;
 
@@ -29,7 +31,7 @@ final class FramesTest extends StudioTestCase
         self::assertResponseRedirects('/frames', 303);
         $measures = $this->service(StudioFrameRepository::class)->findOf($this->owner->studio())[0]->measures();
 
-        self::assertSame([126.0, 229.0, 3.0], [$measures->rail->toInches(), $measures->armClearance->toMillimetres(), $measures->frontAllowance->toInches()]);
+        self::assertSame([126.0, 229.0, 3.0], [$measures->size(FrameMeasure::Rail)->toInches(), $measures->size(FrameMeasure::ArmClearance)->toMillimetres(), $measures->size(FrameMeasure::FrontAllowance)->toInches()]);
     }
 
     public function testTheStockIsCountedAndKept(): void
@@ -39,8 +41,8 @@ final class FramesTest extends StudioTestCase
         $frame = $this->service(StudioFrameRepository::class)->findOf($this->owner->studio())[0];
 
         self::assertTrue($frame->hasSteelBars());
-        self::assertSame([[36.0, 3], [12.007874015748031, 4]], array_map(static fn ($piece): array => [$piece->length->toInches(), $piece->count], $frame->stock()->clips));
-        self::assertSame([40, null], [$frame->stock()->magnets, $frame->stock()->pins]);
+        self::assertSame([[36.0, 3], [12.007874015748031, 4]], array_map(static fn ($piece): array => [$piece->length->toInches(), $piece->count], $frame->stock()->of(HoldingSystem::ChannelClips)));
+        self::assertSame([40, null], [$frame->stock()->count(HoldingSystem::Magnets), $frame->stock()->count(HoldingSystem::Pins)]);
     }
 
     public function testSavingInOtherUnitsDoesNotMoveAMeasure(): void

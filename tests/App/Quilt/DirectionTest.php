@@ -6,9 +6,9 @@ namespace Tests\App\Quilt;
 
 use App\Quilt\Drawing\WayDrawer;
 use App\Quilt\QuiltController;
-use App\Quilt\Standing;
 use PHPUnit\Framework\Attributes\CoversClass;
 use Schwung\Core\Measure\UnitSystem;
+use Schwung\Core\Plan\Standing;
 use Tests\App\StudioTestCase;
 
 #[CoversClass(QuiltController::class)]

@@ -31,7 +31,7 @@ final class PassesTest extends StudioTestCase
         $this->enter($quilt, 'passes', ['quilting/row_height' => '8']);
         $page = $this->browser->followRedirect();
 
-        self::assertSame('10 passes, the last with 13 ⅛ in of depth.', $page->filter('#sheet h2')->text());
+        self::assertSame('Rows of 8 ⅜ in (104 %): 10 passes, the last with 13 ⅛ in of depth.', $page->filter('#sheet h2')->text());
         self::assertSame(['1', '1', '7 ⅞', '8 ⅞', '44', '14', '5 ⅝'], $page->filter('table:contains("Passes") tr')->eq(1)->children()->each(static fn (Crawler $cell): string => $cell->text()));
         self::assertCount(10, $page->filter('svg .band'));
         self::assertSame('13 ⅛ in', $this->passes($quilt->id(), '?pass=10')->filter('summary:contains("Depth at pass 10") span')->last()->text());
@@ -57,7 +57,7 @@ final class PassesTest extends StudioTestCase
         $this->browser->submit($trying->selectButton('Keep it')->form());
         self::assertStringStartsWith('7 passes', $this->browser->followRedirect()->filter('#sheet h2')->text());
         $this->browser->submitForm('Undo');
-        self::assertStringStartsWith('10 passes', $this->browser->followRedirect()->filter('#sheet h2')->text());
+        self::assertStringStartsWith('Rows of 8 ⅜ in (104 %): 10 passes', $this->browser->followRedirect()->filter('#sheet h2')->text());
     }
 
     public function testWhatIsNotOnOfferIsNeitherTriedNorKept(): void
@@ -173,7 +173,7 @@ final class PassesTest extends StudioTestCase
         $this->browser->submitForm('Take it in', ['client' => 'Bertil', 'text' => $text]);
         $quilt = basename(\dirname((string) $this->browser->getResponse()->headers->get('Location')));
 
-        self::assertStringStartsWith('10 passes', $this->passes($quilt)->filter('#sheet h2')->text());
+        self::assertStringStartsWith('Rows of 8 ⅜ in (104 %): 10 passes', $this->passes($quilt)->filter('#sheet h2')->text());
     }
 
     private function passes(\Stringable|string $id, string $query = ''): Crawler

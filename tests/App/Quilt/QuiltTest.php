@@ -4,23 +4,23 @@ declare(strict_types=1);
 
 namespace Tests\App\Quilt;
 
+use App\Quilt\Preparations;
 use App\Quilt\QuiltController;
 use App\Quilt\QuiltRepository;
-use App\Quilt\Reviewer;
 use App\Quilt\Revision;
 use App\Quilt\SheetChanges;
 use App\Quilt\SheetForm;
-use App\Quilt\Standing;
 use Doctrine\ORM\EntityManagerInterface;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Schwung\Core\Measure\UnitSystem;
+use Schwung\Core\Plan\Standing;
 use Tests\App\StudioTestCase;
 
 #[CoversClass(QuiltController::class)]
 #[CoversClass(SheetChanges::class)]
 #[CoversClass(SheetForm::class)]
-#[CoversClass(Reviewer::class)]
+#[CoversClass(Preparations::class)]
 final class QuiltTest extends StudioTestCase
 {
     public function testANewQuiltIsTakenInOnceHoweverOftenItIsSent(): void

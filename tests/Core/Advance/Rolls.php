@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Tests\Core\Advance;
 
 use Schwung\Core\Advance\Roll;
-use Schwung\Core\Frame\Frame;
-use Schwung\Core\Frame\FrameKind;
 use Schwung\Core\Material\BackingKind;
 use Schwung\Core\Material\Batting;
 use Schwung\Core\Material\BattingKind;
@@ -29,7 +27,7 @@ final class Rolls
         $sandwich = (new Thickness())->ofSandwich(BackingKind::Cotton, new Batting($in(90), $in(90), BattingKind::Cotton, $loft));
 
         return new Roll(
-            new Frame(FrameKind::Roller, $in(126), $in(0), $in(0), $in($throat), $in(3), $in(3), $in($armClearance), $in(2), $in(24), $in(118), $teeth),
+            \Tests\Core\Frames::of(inches: ['throat' => $throat, 'arm_clearance' => $armClearance], teeth: $teeth),
             $sandwich,
             Length::millimetres(0.6),
         );

@@ -9,8 +9,6 @@ use Eris\TestTrait;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Schwung\Core\Frame\Frame;
-use Schwung\Core\Frame\FrameKind;
 use Schwung\Core\Leader\LeaderCheck;
 use Schwung\Core\Leader\LeaderCheckRule;
 use Schwung\Core\Leader\LeaderVerdict;
@@ -114,7 +112,7 @@ final class LeaderTest extends TestCase
     public function testANewLeaderIsCutWithItsCasingAndShrinkage(): void
     {
         $in = Length::inches(...);
-        $frame = new Frame(FrameKind::Roller, $in(126), $in(0), $in(0), $in(20), $in(3), $in(3), $in(9), $in(2));
+        $frame = \Tests\Core\Frames::bare();
         $leader = new NewLeader($frame, true, true);
 
         self::assertEqualsWithDelta(42.6675, $leader->cutLength($in(30))->length()->toInches(), 1e-4);

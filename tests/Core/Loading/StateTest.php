@@ -49,7 +49,7 @@ final class StateTest extends TestCase
     {
         $base = Loads::setup($members, working: $working);
         foreach (self::habits() as $habits) {
-            $setup = new Setup($base->plan, $base->winding, $habits, $base->stitches, $base->thread, $base->lead, $base->tail, $base->topHold, $base->position);
+            $setup = new Setup($base->plan, $base->winding, $habits, $base->stitches, $base->thread, $base->held, $base->position);
             self::assertSame([], $this->faults((new StepRule())->steps($setup), $setup));
         }
     }

@@ -180,7 +180,7 @@ final class StepsTest extends TestCase
     public function testAQuiltHungOffTheCentreHasItsPlaceMarked(): void
     {
         $setup = Loads::setup();
-        $aside = new Setup($setup->plan, $setup->winding, $setup->habits, $setup->stitches, $setup->thread, $setup->lead, $setup->tail, null, Length::inches(-12));
+        $aside = new Setup($setup->plan, $setup->winding, $setup->habits, $setup->stitches, $setup->thread, $setup->held, Length::inches(-12));
 
         self::assertStringContainsString('on both leaders, mark 12 in to the left of the centre mark', implode("\n", Loads::told((new StepRule())->steps($aside))));
     }

@@ -62,9 +62,9 @@ final class AttachmentFindingsTest extends TestCase
     {
         $cloth = Jobs::backing(76, $along);
         $backing = new Backing($cloth->top, $cloth->right, $cloth->bottom, $cloth->left, kind: $kind);
-        $plan = (new Planner(new Practice()))->plan(new Job('any', UnitSystem::Inches, Jobs::top(60, 76), $backing, null, Jobs::frame(), $load));
+        $plan = (new Planner(new Practice()))->plan(new Job(title: 'any', units: UnitSystem::Inches, top: Jobs::top(60, 76), backing: $backing, batting: null, frame: Jobs::frame(), load: $load));
         $ours = array_filter($plan->findings, static fn (Finding $finding): bool => str_starts_with($finding->at, '/load/'));
 
-        return array_values(array_map(static fn (Finding $finding): string => $finding->code.' '.$finding->level->value, $ours));
+        return array_values(array_map(static fn (Finding $finding): string => $finding->code->value.' '.$finding->level->value, $ours));
     }
 }

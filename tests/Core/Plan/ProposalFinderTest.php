@@ -8,8 +8,6 @@ use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\TestCase;
 use Schwung\Core\Advance\Proposal;
 use Schwung\Core\Advance\ProposalKind;
-use Schwung\Core\Frame\Frame;
-use Schwung\Core\Frame\FrameKind;
 use Schwung\Core\Job\DirectionWish;
 use Schwung\Core\Job\Finish;
 use Schwung\Core\Job\Job;
@@ -24,10 +22,12 @@ use Schwung\Core\Material\TopSeam;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\LengthWriter;
 use Schwung\Core\Measure\UnitSystem;
+use Schwung\Core\Plan\FindingCode;
 use Schwung\Core\Plan\Plan;
 use Schwung\Core\Plan\Planner;
 use Schwung\Core\Plan\ProposalFinder;
 use Schwung\Core\Practice\Practice;
+use Tests\Core\Frames;
 use Tests\Core\Jobs;
 
 #[CoversClass(ProposalFinder::class)]
@@ -59,7 +59,7 @@ final class ProposalFinderTest extends TestCase
         $fitted = $this->proposal($plan, ProposalKind::OtherFinish)->rows;
 
         self::assertSame(Finish::FitScale, $fitted?->finish);
-        self::assertNotContains('run-off-past-tail', array_map(static fn ($finding): string => $finding->code, $this->plan($plan->job->withQuilting(Quilting::rows($fitted)))->findings));
+        self::assertNotContains('run-off-past-tail', array_map(static fn ($finding): string => $finding->code->value, $this->plan($plan->job->withQuilting(Quilting::rows($fitted)))->findings));
     }
 
     public function testTurningSaysWhatItGainsAndCosts(): void
@@ -77,11 +77,11 @@ final class ProposalFinderTest extends TestCase
     public function testARollTooThickIsTurnedRoundOrGivenLessBatting(): void
     {
         $plan = $this->plan($this->job(Jobs::top(100, 100), self::rows(7, 0.5, Finish::FitScale), 40));
-        self::assertContains('roll', array_map(static fn ($finding): string => $finding->code, $plan->errors()));
+        self::assertContains('roll', array_map(static fn ($finding): string => $finding->code->value, $plan->findings));
         self::assertStringStartsWith('From each end to the middle at 50 in: ', $this->text($this->proposal($plan, ProposalKind::TurnRound)));
         preg_match('/up to ([\d.]+) mm/', $this->text($this->proposal($plan, ProposalKind::ThinnerBatting)), $loft);
 
-        self::assertSame([], $this->plan($this->job(Jobs::top(100, 100), self::rows(7, 0.5, Finish::FitScale), (float) ($loft[1] ?? 0)))->errors());
+        self::assertNull($this->plan($this->job(Jobs::top(100, 100), self::rows(7, 0.5, Finish::FitScale), (float) ($loft[1] ?? 0)))->finding(FindingCode::Roll));
     }
 
     public function testBordersAreLeftToTheEndWhereThatSparesBlocks(): void
@@ -127,9 +127,9 @@ final class ProposalFinderTest extends TestCase
     {
         $in = Length::inches(...);
         $size = Length::longest($top->width(), $top->length())->plus($in(10));
-        $frame = new Frame(FrameKind::Roller, $in(126), $in(0), $in(0), $in($throat), $in(3), $in(3), $in(9), $in(2), $in(24), $in(118), 36);
+        $frame = Frames::of(inches: ['throat' => $throat]);
 
-        return new Job('any', UnitSystem::Inches, $top, Jobs::backing($size->toInches(), $size->toInches()), new Batting($size, $size, BattingKind::CottonPoly, Length::millimetres($loft)), $frame, $load ?? new Load(DirectionWish::AsIs), $quilting);
+        return new Job(title: 'any', units: UnitSystem::Inches, top: $top, backing: Jobs::backing($size->toInches(), $size->toInches()), batting: new Batting($size, $size, BattingKind::CottonPoly, Length::millimetres($loft)), frame: $frame, load: $load ?? new Load(DirectionWish::AsIs), quilting: $quilting);
     }
 
     private static function rows(float $height, float $gap, Finish $finish): Quilting

@@ -101,9 +101,9 @@ final class BattingTest extends TestCase
         $in = Length::inches(...);
         $pieces = [[$in(40), $in(92)], [$in(91), $in(33)]];
 
-        self::assertTrue((new BattingPieces())->cover($pieces, $in(72), $in(91)));
-        self::assertFalse((new BattingPieces())->cover($pieces, $in(74), $in(91)));
-        self::assertFalse((new BattingPieces())->cover([[$in(40), $in(80)], [$in(40), $in(80)]], $in(72), $in(91)));
+        self::assertNotNull((new BattingPieces())->layout($pieces, $in(72), $in(91)));
+        self::assertNull((new BattingPieces())->layout($pieces, $in(74), $in(91)));
+        self::assertNull((new BattingPieces())->layout([[$in(40), $in(80)], [$in(40), $in(80)]], $in(72), $in(91)));
     }
 
     private function check(float $width, float $length, float $backingAcross, Load $load = new Load(tail: HoldingSystem::ChannelClips)): BattingCheck

@@ -9,6 +9,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Job\CustomMargins;
+use Schwung\Core\Job\Job;
 use Schwung\Core\Job\Load;
 use Schwung\Core\Material\Backing;
 use Schwung\Core\Material\Direction;
@@ -28,6 +29,7 @@ use Schwung\Core\Sizing\RemedyFinder;
 use Schwung\Core\Sizing\RemedyKind;
 use Schwung\Core\Sizing\RequiredSize;
 use Schwung\Core\Sizing\UsableBacking;
+use Tests\Core\Frames;
 use Tests\Core\Jobs;
 
 #[CoversClass(MarginRule::class)]
@@ -189,8 +191,9 @@ final class RequiredBackingTest extends TestCase
     {
         $cloth = UsableBacking::of($backing);
         $check = $this->rule()->check($top, $cloth, $load, Direction::AsIs);
+        $job = new Job(title: 'any', units: UnitSystem::Inches, top: $top, backing: $backing, batting: null, frame: Frames::of(methods: $methods), load: $load);
 
-        return (new RemedyFinder(new Practice(), UnitSystem::Inches))->find($top, $backing, $cloth, $load, Direction::AsIs, $methods, $check);
+        return (new RemedyFinder(new Practice()))->find($job, $cloth, Direction::AsIs, $check);
     }
 
     private function rule(): BackingRule

@@ -15,15 +15,19 @@ use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Practice\FloatKind;
 use Schwung\Core\Tension\Cause;
 use Schwung\Core\Tension\Circumstances;
+use Schwung\Core\Tension\ClothFacts;
 use Schwung\Core\Tension\DiagnosisRule;
 use Schwung\Core\Tension\Hint;
+use Schwung\Core\Tension\HoldFacts;
 use Schwung\Core\Tension\Knowledge;
 use Schwung\Core\Tension\Likely;
 use Schwung\Core\Tension\QuestionRule;
 use Schwung\Core\Tension\SeamLie;
+use Schwung\Core\Tension\SeenFacts;
 use Schwung\Core\Tension\Symptom;
 use Schwung\Core\Tension\TensionCase;
 use Schwung\Core\Tension\TestRule;
+use Schwung\Core\Tension\TopFacts;
 use Tests\Core\Exchange\Commands;
 
 #[CoversClass(Knowledge::class)]
@@ -62,7 +66,7 @@ final class DiagnosisTest extends TestCase
 
     public function testScoresAddUpAsTheRuleSays(): void
     {
-        $case = new TensionCase([Symptom::SideDip, Symptom::DragLine], [Symptom::Skew], new Circumstances(loadsSinceLeaderCheck: 20, sameSideBefore: 2));
+        $case = new TensionCase([Symptom::SideDip, Symptom::DragLine], [Symptom::Skew], new Circumstances(hold: new HoldFacts(loadsSinceLeaderCheck: 20), seen: new SeenFacts(sameSideBefore: 2)));
         $crooked = $this->of(Cause::LeaderCrooked, $case);
 
         // side dip 3, drag line 2, half of skew's 2 away, the same side on several quilts 2, many loads since a check 1.
@@ -83,7 +87,7 @@ final class DiagnosisTest extends TestCase
 
     public function testWhatCannotBeIsHardlyConsidered(): void
     {
-        $case = static fn (SeamLie $seam): TensionCase => new TensionCase([Symptom::BothSidesDip], [], new Circumstances(seam: $seam));
+        $case = static fn (SeamLie $seam): TensionCase => new TensionCase([Symptom::BothSidesDip], [], new Circumstances(cloth: new ClothFacts(seam: $seam)));
 
         self::assertGreaterThan(0.6, $this->of(Cause::SeamWindsOnItself, $case(SeamLie::RollerToRoller))->chance);
         self::assertLessThan(0.1, $this->of(Cause::SeamWindsOnItself, $case(SeamLie::AlongRails))->chance);
@@ -134,7 +138,7 @@ final class DiagnosisTest extends TestCase
 
     public function testACauseWhoseOwnTestSaysNoNeverLeads(): void
     {
-        $case = new TensionCase([Symptom::CentreDip], [], new Circumstances(alwaysCentred: true, loadsSinceLeaderCheck: 40, evened: true, centreDipsBefore: 5));
+        $case = new TensionCase([Symptom::CentreDip], [], new Circumstances(hold: new HoldFacts(alwaysCentred: true, loadsSinceLeaderCheck: 40, evened: true), seen: new SeenFacts(centreDipsBefore: 5)));
         self::assertSame(Cause::LeaderWornCentre, $this->rule()->rank($case)[0]->cause());
         $refuted = $this->rule()->rank($case->tested(Cause::LeaderWornCentre, false));
 
@@ -197,7 +201,7 @@ final class DiagnosisTest extends TestCase
 
     public function testClipsSpeakAgainstAnUnevenEdge(): void
     {
-        $case = new TensionCase([Symptom::CrossRipple], [], new Circumstances(float: FloatKind::Full, leadMethod: HoldingSystem::ChannelClips));
+        $case = new TensionCase([Symptom::CrossRipple], [], new Circumstances(top: new TopFacts(float: FloatKind::Full), hold: new HoldFacts(leadMethod: HoldingSystem::ChannelClips)));
 
         self::assertSame(['clips or a zip hold the whole edge'], $this->of(Cause::AttachedUneven, $case)->against);
     }

@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Schwung\Core\Exchange;
+
+use Schwung\Core\Job\Desk;
+use Schwung\Core\Job\Entries;
+use Schwung\Core\Job\Entry;
+use Schwung\Core\Job\ExtensionLayout;
+use Schwung\Core\Job\Mend;
+use Schwung\Core\Job\Overruling;
+use Schwung\Core\Job\PlaceWish;
+use Schwung\Core\Job\Working;
+use Schwung\Core\Measure\Exception\UnreadableLength;
+use Schwung\Core\Measure\Length;
+use Schwung\Core\Measure\UnitSystem;
+use Schwung\Core\Practice\Alignment;
+use Schwung\Core\Practice\BastingStitch;
+use Schwung\Core\Practice\BattingHold;
+use Schwung\Core\Practice\EdgeGuide;
+use Schwung\Core\Practice\FarEdge;
+use Schwung\Core\Practice\LastEdge;
+use Schwung\Core\Practice\LayerOrder;
+use Schwung\Core\Practice\LoadingHabits;
+use Schwung\Core\Practice\Purpose;
+use Schwung\Core\Practice\SideBasting;
+
+/** Reads the member "desk" of a job: what was decided beside what was measured. All of it may be missing. */
+final readonly class DeskReader
+{
+    private const MOST_PIECES = 20;
+
+    public function __construct(private UnitSystem $units)
+    {
+    }
+
+    public function read(Node $node): Desk
+    {
+        if ($node->isMissing()) {
+            return new Desk();
+        }
+        $keys = array_map(static fn (Entry $entry): string => substr($entry->path, 5), $this->entries());
+        $members = $node->members($keys);
+        $flag = static fn (string $key): bool => !$members[$key]->isMissing() && true === $members[$key]->flag();
+
+        return new Desk(
+            mend: $this->word($members['mend'], Mend::class) ?? Mend::None,
+            strips: $this->word($members['strips'], ExtensionLayout::class) ?? ExtensionLayout::BothEnds,
+            repeat: $members['repeat']->isMissing() ? null : $members['repeat']->size(),
+            roll: $members['roll']->isMissing() ? null : $members['roll']->size(),
+            pieces: $this->pieces($members['pieces']),
+            design: $this->text($members['design']),
+            working: match (true) {
+                // Turning round comes before leaving the borders to the end.
+                $flag('turn_round') => Working::TurnedRound,
+                $flag('borders_last') => Working::BordersLast,
+                default => Working::Plain,
+            },
+            place: $this->word($members['position'], PlaceWish::class) ?? PlaceWish::Centre,
+            habits: $this->habits($members),
+            overruling: $this->overruling($members),
+        );
+    }
+
+    /** @return list<Entry> */
+    private function entries(): array
+    {
+        return array_values(array_filter(Entries::all(), static fn (Entry $entry): bool => str_starts_with($entry->path, 'desk/')));
+    }
+
+    /** @param array<string, Node> $members */
+    private function habits(array $members): LoadingHabits
+    {
+        $usual = new LoadingHabits();
+
+        return new LoadingHabits(
+            purpose: $this->word($members['purpose'], Purpose::class) ?? $usual->purpose,
+            order: $this->word($members['order'], LayerOrder::class) ?? $usual->order,
+            batting: $this->word($members['batting_hold'], BattingHold::class) ?? $usual->batting,
+            farEdge: $this->word($members['far_edge'], FarEdge::class) ?? $usual->farEdge,
+            guide: $this->word($members['guide'], EdgeGuide::class) ?? $usual->guide,
+            stitch: $this->word($members['basting_stitch'], BastingStitch::class) ?? $usual->stitch,
+            sides: $this->word($members['sides'], SideBasting::class) ?? $usual->sides,
+            alignment: $this->word($members['alignment'], Alignment::class) ?? $usual->alignment,
+            lastEdge: $this->word($members['last_edge'], LastEdge::class) ?? $usual->lastEdge,
+        );
+    }
+
+    /** @param array<string, Node> $members */
+    private function overruling(array $members): ?Overruling
+    {
+        $reason = $this->text($members['despite']);
+        $codes = array_values(array_filter(explode(' ', $this->text($members['despite_of']))));
+
+        return '' === $reason ? null : new Overruling($reason, $codes);
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param class-string<T> $enum
+     *
+     * @return T|null
+     */
+    private function word(Node $node, string $enum): ?\BackedEnum
+    {
+        return $node->isMissing() ? null : $node->word($enum);
+    }
+
+    private function text(Node $node): string
+    {
+        return $node->isMissing() ? '' : trim((string) $node->text());
+    }
+
+    /** @return list<array{Length, Length}> lines of "45 x 93", in the document's units where they name none */
+    private function pieces(Node $node): array
+    {
+        $pieces = [];
+        foreach (\array_slice(preg_split('/\R/u', $this->text($node)) ?: [], 0, self::MOST_PIECES) as $line) {
+            $sides = preg_split('/\s*[x×]\s*/iu', trim($line)) ?: [];
+            try {
+                if (2 === \count($sides)) {
+                    $pieces[] = [Length::parse($sides[0], $this->units), Length::parse($sides[1], $this->units)];
+                } elseif ('' !== trim($line)) {
+                    $node->fault('pieces of batting, one a line, like 45 x 93');
+                }
+            } catch (UnreadableLength) {
+                $node->fault('pieces of batting, one a line, like 45 x 93');
+            }
+        }
+
+        return $pieces;
+    }
+}

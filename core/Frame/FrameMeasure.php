@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Schwung\Core\Frame;
+
+use Schwung\Core\Measure\Length;
+use Schwung\Core\Measure\Worded;
+
+/**
+ * Every length that is measured on a frame, in the order in which one walks round it with a tape.
+ *
+ * The one place where they are named: documents, records, forms and drawings go through these cases.
+ */
+enum FrameMeasure: string implements Worded
+{
+    case Rail = 'rail';
+    case UnreachableLeft = 'unreachable_left';
+    case UnreachableRight = 'unreachable_right';
+    case Throat = 'throat';
+    case ArmClearance = 'arm_clearance';
+    case TakeupDiameter = 'takeup_diameter';
+    case FrontAllowance = 'front_allowance';
+    case BackAllowance = 'back_allowance';
+    case BedSpan = 'bed_span';
+    case LeaderLength = 'leader_length';
+    case LeaderWidth = 'leader_width';
+
+    /** Kept free in front and at the back of the throat: the everyday rule is throat less six. */
+    private const ALLOWANCE_INCHES = 3;
+
+    /** Without these there is no plan. */
+    public function isNeeded(): bool
+    {
+        return match ($this) {
+            self::Rail, self::Throat, self::ArmClearance, self::TakeupDiameter => true,
+            self::UnreachableLeft, self::UnreachableRight, self::FrontAllowance, self::BackAllowance,
+            self::BedSpan, self::LeaderLength, self::LeaderWidth => false,
+        };
+    }
+
+    /** A length of nothing means something here; of a leader it means that there is none, on a frame that has poles. */
+    public function mayBeZero(FrameKind $kind): bool
+    {
+        return match ($this) {
+            self::UnreachableLeft, self::UnreachableRight, self::FrontAllowance, self::BackAllowance => true,
+            self::LeaderLength, self::LeaderWidth => $kind->isClamped(),
+            self::Rail, self::Throat, self::ArmClearance, self::TakeupDiameter, self::BedSpan => false,
+        };
+    }
+
+    /** What is taken where it was not measured; null where nothing is. */
+    public function usual(FrameKind $kind): ?Length
+    {
+        return match ($this) {
+            self::UnreachableLeft, self::UnreachableRight => $kind->usualUnreachable(),
+            self::FrontAllowance, self::BackAllowance => Length::inches(self::ALLOWANCE_INCHES),
+            self::Rail, self::Throat, self::ArmClearance, self::TakeupDiameter,
+            self::BedSpan, self::LeaderLength, self::LeaderWidth => null,
+        };
+    }
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::Rail => 'Rail',
+            self::UnreachableLeft => 'Out of reach, left',
+            self::UnreachableRight => 'Out of reach, right',
+            self::Throat => 'Throat',
+            self::ArmClearance => 'Arm clearance',
+            self::TakeupDiameter => 'Take-up roller',
+            self::FrontAllowance => 'Kept free in front',
+            self::BackAllowance => 'Kept free at the back',
+            self::BedSpan => 'Bed',
+            self::LeaderLength => 'Leader length',
+            self::LeaderWidth => 'Leader width',
+        };
+    }
+
+    /** Where to hold the tape. */
+    public function help(): string
+    {
+        return match ($this) {
+            self::Rail => 'The whole length that the machine can run.',
+            self::UnreachableLeft => 'From the rail\'s left end to where the needle first gets.',
+            self::UnreachableRight => 'The same at the right end.',
+            self::Throat => 'From the needle to the back of the arm. See "Is this the true throat?"',
+            self::ArmClearance => 'The height free under the arm for the roll.',
+            self::TakeupDiameter => 'Across the bare roller.',
+            self::FrontAllowance => 'Usually 3 in before the front bar.',
+            self::BackAllowance => 'Usually 3 in before the take-up.',
+            self::BedSpan => 'From the front bar to the take-up.',
+            self::LeaderLength => 'From the roller to its free edge.',
+            self::LeaderWidth => 'Along the roller.',
+        };
+    }
+}

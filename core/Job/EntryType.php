@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Schwung\Core\Job;
+
+/** What is written into an entry of a quilt. */
+enum EntryType
+{
+    case Measure;
+    case Word;
+    case Flag;
+    case Moment;
+    case TopSeams;
+    case BackingSeams;
+    case Text;
+}

@@ -1,0 +1,243 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Schwung\Core\Preparation;
+
+use Schwung\Core\Leader\PastLoad;
+use Schwung\Core\Loading\BastingRule;
+use Schwung\Core\Loading\Setup;
+use Schwung\Core\Loading\StepList;
+use Schwung\Core\Material\Direction;
+use Schwung\Core\Material\End;
+use Schwung\Core\Material\Stretch;
+use Schwung\Core\Measure\Length;
+use Schwung\Core\Practice\Alignment;
+use Schwung\Core\Practice\FloatKind;
+use Schwung\Core\Practice\Purpose;
+use Schwung\Core\Running\Journal;
+use Schwung\Core\Running\JournalEntry;
+use Schwung\Core\Tension\Circumstances;
+use Schwung\Core\Tension\ClothFacts;
+use Schwung\Core\Tension\FrameFacts;
+use Schwung\Core\Tension\HoldFacts;
+use Schwung\Core\Tension\SeamLie;
+use Schwung\Core\Tension\SeenFacts;
+use Schwung\Core\Tension\Symptom;
+use Schwung\Core\Tension\TopFacts;
+use Schwung\Core\Tension\WhichPass;
+use Schwung\Core\Tension\Zone;
+
+/**
+ * Fills in what plan, log and leaders already know of a load, or of a fault on it, so that nobody is asked for it again.
+ *
+ * Before a load the log is empty: what is a step still to come is not known.
+ */
+final readonly class CircumstancesRule
+{
+    /** What squaring up costs a backing that still counts as square. */
+    private const SQUARE_INCHES = 0.5;
+    /** Fewer loads than this say nothing of a habit. */
+    private const HABIT_LOADS = 3;
+    /** So often must the slack side change before it is more than chance. */
+    private const CHANGES = 1;
+    /** A last pass with less than this many row heights of depth is narrow. */
+    private const NARROW_ROWS = 1.2;
+
+    public function __construct(private Known $known, private Setup $setup)
+    {
+    }
+
+    /** What the plan alone knows, as it will be when the batting is laid at this time. */
+    public function planned(\DateTimeImmutable $at): Circumstances
+    {
+        return new Circumstances($this->cloth($at), $this->hold(null, null), $this->top(null, null), $this->frame());
+    }
+
+    /** @param list<Earlier> $earlier on other loads of the same frame */
+    public function ofFault(StepList $steps, Journal $journal, JournalEntry $fault, \DateTimeImmutable $started, array $earlier): Circumstances
+    {
+        return new Circumstances(
+            $this->cloth($started),
+            $this->hold($steps, $journal),
+            $this->top($steps, $journal),
+            $this->frame(),
+            $this->seen($steps, $journal, $fault, $earlier),
+        );
+    }
+
+    private function cloth(\DateTimeImmutable $at): ClothFacts
+    {
+        $job = $this->setup->plan->job;
+        $opened = $job->batting?->opened;
+        $shares = array_map(static fn ($edge): float => $edge->share(), $this->setup->plan->top->edges);
+
+        return new ClothFacts(
+            backingKind: $job->backing->kind,
+            battingKind: $job->batting?->kind,
+            battingRestHours: null === $opened ? null : max(0.0, ($at->getTimestamp() - $opened->getTimestamp()) / 3600),
+            stretch: $this->stretch(),
+            seam: $this->seam(),
+            backingSquared: $this->isSquared(),
+            fullnessPercent: max(0.0, 100 * max($shares)),
+            quiltSize: [$this->setup->across(), $this->setup->along()],
+        );
+    }
+
+    private function hold(?StepList $steps, ?Journal $journal): HoldFacts
+    {
+        $loads = $this->known->leaders->pastLoads() ?? [];
+        $aside = array_filter($loads, static fn (PastLoad $load): bool => 0 !== $load->position->nanometres);
+
+        return new HoldFacts(
+            leadMethod: $this->setup->system(End::Lead),
+            pinSpacing: $this->setup->held->lead?->spacing?->length(),
+            alwaysCentred: \count($loads) < self::HABIT_LOADS ? null : [] === $aside,
+            loadsSinceLeaderCheck: $this->known->leaders->loadsSinceCheck(),
+            centresMarked: $this->isDone('centres', $steps, $journal),
+            evened: $this->isDone('even', $steps, $journal),
+            sideClamps: $this->setup->plan->job->frame->sideClamps,
+        );
+    }
+
+    private function top(?StepList $steps, ?Journal $journal): TopFacts
+    {
+        $isDone = fn (string $step): bool => true === $this->isDone($step, $steps, $journal);
+
+        return new TopFacts(
+            float: $this->setup->float(),
+            alignedBy: match (true) {
+                $isDone('align-seam') => Alignment::Seam,
+                $isDone('align-edge') => Alignment::Edge,
+                default => null,
+            },
+            sidesBasted: $this->isDone('baste-sides', $steps, $journal),
+            bastingInset: $this->inset(),
+            endHeld: $this->isDone('hold-end', $steps, $journal),
+            battingBastedAllOver: $isDone('all-over') ? true : null,
+            prebasted: $this->setup->is(Purpose::Prebasted),
+            allLayersAttached: FloatKind::None === $this->setup->float(),
+        );
+    }
+
+    /** A habit that leaves a flap is known beforehand; that a line was to lie near the edge does not say that it does. */
+    private function inset(): ?Length
+    {
+        $inset = $this->setup->stitches->inset;
+
+        return $inset->isLongerThan(Length::inches(BastingRule::INSET_INCHES)) ? $inset : null;
+    }
+
+    private function frame(): FrameFacts
+    {
+        return new FrameFacts(
+            $this->setup->kind(),
+            null === $this->setup->plan->job->frame->ratchetTeeth ? null : false,
+            $this->isDepthSmall(),
+        );
+    }
+
+    /** @param list<Earlier> $earlier */
+    private function seen(StepList $steps, Journal $journal, JournalEntry $fault, array $earlier): SeenFacts
+    {
+        $zone = Zone::at($fault->number('x'), $this->setup->across()->toMillimetres());
+
+        return new SeenFacts(
+            $this->pass($steps, $fault),
+            $journal->firmness(),
+            Zone::Centre === $zone ? 0 : self::count($earlier, static fn (Earlier $one): bool => Symptom::SideDip === $one->symptom && $zone === $one->zone),
+            self::count($earlier, static fn (Earlier $one): bool => Symptom::CentreDip === $one->symptom),
+            $this->sideAlternates($journal),
+        );
+    }
+
+    /**
+     * @param list<Earlier>            $earlier
+     * @param \Closure(Earlier): bool $which
+     */
+    private static function count(array $earlier, \Closure $which): int
+    {
+        return \count(array_filter($earlier, $which));
+    }
+
+    /** Whether the slack side was another at a later advance; null where it was seen once or never. */
+    private function sideAlternates(Journal $journal): ?bool
+    {
+        $sides = [];
+        foreach ($journal->problems() as $problem) {
+            $zone = Zone::at($problem->number('x'), $this->setup->across()->toMillimetres());
+            if (Symptom::SideDip->value === $problem->text('seen') && Zone::Centre !== $zone) {
+                $sides[] = $zone;
+            }
+        }
+        $changes = 0;
+        for ($i = 1; $i < \count($sides); ++$i) {
+            $changes += (int) ($sides[$i] !== $sides[$i - 1]);
+        }
+
+        return \count($sides) < 2 ? null : $changes >= self::CHANGES;
+    }
+
+    /** Null while the step is still to come, or is none of this load. */
+    private function isDone(string $step, ?StepList $steps, ?Journal $journal): ?bool
+    {
+        $place = $steps?->placeOf($step);
+        if (null === $place || null === $journal) {
+            return null;
+        }
+
+        return isset($journal->done()[$step]) ? true : ($place < $journal->place() ? false : null);
+    }
+
+    /** As it lies once it is loaded. */
+    private function stretch(): Stretch
+    {
+        $measured = $this->setup->plan->job->backing->stretch;
+
+        return Direction::AsIs === $this->setup->plan->chosen() ? $measured : $measured->turned();
+    }
+
+    private function seam(): SeamLie
+    {
+        $backing = $this->setup->plan->job->backing;
+
+        return match (true) {
+            [] === $backing->seams => SeamLie::None,
+            [] !== $backing->seamsRollerToRoller($this->setup->plan->chosen()) => SeamLie::RollerToRoller,
+            default => SeamLie::AlongRails,
+        };
+    }
+
+    private function isSquared(): ?bool
+    {
+        $plan = $this->setup->plan;
+        $lost = Length::longest($plan->cloth->lostAcross($plan->squaredUp), $plan->cloth->lostAlong($plan->squaredUp));
+
+        return $plan->cloth->isSquareKnown ? !$lost->isLongerThan(Length::inches(self::SQUARE_INCHES)) : null;
+    }
+
+    private function pass(StepList $steps, JournalEntry $fault): ?WhichPass
+    {
+        $place = null === $fault->step ? null : $steps->placeOf($fault->step);
+        if (null === $place) {
+            return null;
+        }
+        $pass = $steps->steps[$place]->pass ?? 1;
+
+        return match (true) {
+            1 === $pass => WhichPass::First,
+            $pass === $this->setup->winding->count() => WhichPass::Last,
+            default => WhichPass::Middle,
+        };
+    }
+
+    /** Under 1.2 row heights, or under half of the first pass's. */
+    private function isDepthSmall(): bool
+    {
+        $depth = fn (int $pass): float => $this->setup->wind($pass)->pass->depth()->length()->toMillimetres();
+        $last = $depth($this->setup->winding->count());
+        $rows = $this->setup->winding->rows;
+
+        return $last < $depth(1) / 2 || null !== $rows && $last < self::NARROW_ROWS * $rows->height->toMillimetres();
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Schwung\Core\Preparation;
+
+use Schwung\Core\Attachment\Attachment;
+use Schwung\Core\Attachment\HeldEnds;
+use Schwung\Core\Frame\HoldingSystem;
+use Schwung\Core\Measure\Figure;
+use Schwung\Core\Measure\Length;
+use Schwung\Core\Measure\Phrase;
+use Schwung\Core\Plan\Plan;
+
+/** What to bring to each side of the frame before loading, in the order of use. */
+final readonly class FetchList
+{
+    /** @return array{front: list<Phrase>, back: list<Phrase>} */
+    public function of(Plan $plan, HeldEnds $held): array
+    {
+        $fetch = ['front' => [Phrase::of('The backing, right side down, its centres marked at both ends.')], 'back' => []];
+        foreach (array_filter($held->byEdge()) as $edge => $attachment) {
+            if ([] !== $attachment->pieces) {
+                $fetch['lead' === $edge ? 'back' : 'front'][] = $this->pieces($attachment, $edge);
+            }
+        }
+        if (null !== $plan->batting) {
+            $fetch['front'][] = Phrase::of(
+                'The batting, %s × %s, out of its bag.',
+                Figure::measured($plan->batting->trimTo ?? $plan->batting->layAcross), Figure::measured($plan->batting->layAlong),
+            );
+        }
+        $fetch['front'][] = Phrase::of('The top, its centres marked; thread and bobbins for basting.');
+        $fetch['front'][] = Phrase::of('Side clamps, two for each side, the widest there are.');
+
+        return $fetch;
+    }
+
+    private function pieces(Attachment $attachment, string $edge): Phrase
+    {
+        if (HoldingSystem::ChannelClips !== $attachment->system) {
+            return Phrase::of($attachment->system->counted($attachment->count()).(('top' === $edge) ? ' for the top\'s own edge.' : " for the $edge."));
+        }
+        $lengths = $attachment->countByLength();
+
+        return Phrase::of(
+            'Clips for the '.$edge.': '.implode(', ', array_map(static fn (int $count): string => "$count × %s", $lengths)).'.',
+            ...array_map(static fn (int $length): Figure => Figure::measured(Length::ofNanometres($length)), array_keys($lengths)),
+        );
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Schwung\Core\Preparation;
+
+use Schwung\Core\Job\Fault;
+use Schwung\Core\Job\Job;
+use Schwung\Core\Job\JobParts;
+use Schwung\Core\Plan\Stage;
+use Schwung\Core\Practice\Hand;
+use Schwung\Core\Practice\Practice;
+
+/**
+ * What is known of a quilt, a frame, a studio and a person before anything is planned.
+ *
+ * Made with named arguments.
+ */
+final readonly class Known
+{
+    /** @param list<Fault> $faults what of the entries is missing or cannot be */
+    public function __construct(
+        public JobParts $parts,
+        public array $faults = [],
+        public Practice $practice = new Practice(),
+        public LeaderRecords $leaders = new NoLeaders(),
+        public ChosenDesign $design = new NoDesign(),
+        public Hand $hand = Hand::Right,
+        public bool $hasSteelBars = false,
+    ) {
+    }
+
+    /** A job as a document has it. */
+    public static function ofJob(Job $job, Practice $practice = new Practice()): self
+    {
+        return new self(JobParts::of($job), practice: $practice);
+    }
+
+    /** @return list<Fault> entries that are there and cannot be, at one stage or at any */
+    public function wrong(?Stage $stage = null): array
+    {
+        return array_values(array_filter(
+            $this->faults,
+            static fn (Fault $fault): bool => !$fault->isMissing && (null === $stage || $stage === Stage::ofPointer($fault->pointer)),
+        ));
+    }
+}

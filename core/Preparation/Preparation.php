@@ -1,0 +1,238 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Schwung\Core\Preparation;
+
+use Schwung\Core\Advance\Proposal;
+use Schwung\Core\Advance\Winding;
+use Schwung\Core\Design\LaidDesign;
+use Schwung\Core\Job\DirectionWish;
+use Schwung\Core\Job\Job;
+use Schwung\Core\Loading\Setup;
+use Schwung\Core\Loading\StepList;
+use Schwung\Core\Loading\StepRule;
+use Schwung\Core\Material\Direction;
+use Schwung\Core\Measure\Phrase;
+use Schwung\Core\Plan\Finding;
+use Schwung\Core\Plan\Level;
+use Schwung\Core\Plan\Plan;
+use Schwung\Core\Plan\Planner;
+use Schwung\Core\Plan\ProposalFinder;
+use Schwung\Core\Plan\Stage;
+use Schwung\Core\Plan\Standing;
+use Schwung\Core\Plan\WindingRule;
+use Schwung\Core\Practice\Practice;
+use Schwung\Core\Sizing\BackingRule;
+use Schwung\Core\Sizing\MeasuredTop;
+use Schwung\Core\Sizing\Remedy;
+use Schwung\Core\Sizing\RemedyFinder;
+use Schwung\Core\Sizing\RequiredSize;
+use Schwung\Core\Sizing\TopMeasuring;
+
+/**
+ * The front door: what is known of a quilt in, everything that is planned and judged of it out.
+ *
+ * Pages, commands, printed sheets and frozen runs ask here, and nowhere else is anything judged. Each answer is worked out
+ * once, when it is first asked for; asking again costs nothing.
+ */
+final class Preparation
+{
+    /** @var array<string, mixed> answers by the name of the question */
+    private array $answers = [];
+
+    public function __construct(public readonly Known $known)
+    {
+    }
+
+    public static function ofJob(Job $job, Practice $practice = new Practice()): self
+    {
+        return new self(Known::ofJob($job, $practice));
+    }
+
+    /** Null while the top is not measured. */
+    public function top(): ?MeasuredTop
+    {
+        $top = $this->known->parts->top;
+
+        return $this->once(__FUNCTION__, static fn (): ?MeasuredTop => null === $top ? null : (new TopMeasuring())->measure($top));
+    }
+
+    /** The way round that is taken, or wished for while nothing is planned. */
+    public function direction(): Direction
+    {
+        return $this->plan()?->chosen() ?? (DirectionWish::Turned === $this->known->parts->load?->direction ? Direction::Turned : Direction::AsIs);
+    }
+
+    /** What a backing must be, also before it is measured; null while the top is not. */
+    public function required(): ?RequiredSize
+    {
+        return $this->once(__FUNCTION__, function (): ?RequiredSize {
+            [$top, $load] = [$this->known->parts->top, $this->known->parts->load];
+
+            return null === $top || null === $load ? null : (new BackingRule($this->known->practice))->required($top, $load, $this->direction());
+        });
+    }
+
+    /** Of the cloth as it was brought; null while top, backing or frame are missing. */
+    public function plan(): ?Plan
+    {
+        return $this->once(__FUNCTION__, function (): ?Plan {
+            $job = $this->known->parts->job();
+
+            return null === $job ? null : (new Planner($this->known->practice))->plan($job);
+        });
+    }
+
+    public function mended(): Mended
+    {
+        return $this->once(__FUNCTION__, fn (): Mended => null === $this->plan()
+            ? new Mended()
+            : (new MendRule($this->known->practice))->mend($this->plan(), $this->known->parts->desk));
+    }
+
+    /** The plan that is followed: of the cloth as it will be once the kept mend is done. */
+    public function kept(): ?Plan
+    {
+        return $this->mended()->plan ?? $this->plan();
+    }
+
+    /** How it is worked; null while batting or quilting are not known, or no pass can be made. */
+    public function winding(): ?Winding
+    {
+        return $this->once(__FUNCTION__, fn (): ?Winding => null === $this->kept()
+            ? null
+            : (new WindingRule())->of($this->kept(), $this->known->parts->desk->working));
+    }
+
+    /** Null while nothing is planned. */
+    public function holding(): ?Holding
+    {
+        return $this->once(__FUNCTION__, fn (): ?Holding => null === $this->kept() ? null : (new PlaceRule($this->known->practice))->hold(
+            $this->kept(), $this->known->leaders, $this->known->parts->desk->place, $this->known->hand,
+        ));
+    }
+
+    /** The row design laid over the quilt; null where none is chosen. */
+    public function laid(): ?LaidDesign
+    {
+        return $this->once(__FUNCTION__, function (): ?LaidDesign {
+            $rows = $this->winding()?->rows;
+            $path = null === $rows ? null : $this->known->design->path();
+            $plan = $this->kept();
+
+            return null === $path || null === $plan ? null : new LaidDesign($path, $rows, $plan->job->top->across($plan->chosen()));
+        });
+    }
+
+    /** @return list<Remedy> the ways out of a backing that does not fit this way round, or the way that is taken */
+    public function remedies(?Direction $direction = null): array
+    {
+        $direction ??= $this->direction();
+
+        return $this->once(__FUNCTION__.$direction->value, function () use ($direction): array {
+            $plan = $this->plan();
+
+            return null === $plan ? [] : (new RemedyFinder($this->known->practice))
+                ->find($plan->job, $plan->cloth, $direction, $plan->directions[$direction->value]->backing);
+        });
+    }
+
+    /** @return list<Proposal> for better passes, best first */
+    public function proposals(): array
+    {
+        return $this->once(__FUNCTION__, fn (): array => null === $this->kept() ? [] : (new ProposalFinder($this->known->practice))->find($this->kept()));
+    }
+
+    /** @return list<Finding> all that the quilter should know, in the order of the work */
+    public function findings(): array
+    {
+        return $this->once(__FUNCTION__, fn (): array => (new FindingRule())->collect($this));
+    }
+
+    /** @return list<Finding> that are told at one stage */
+    public function findingsAt(Stage $stage): array
+    {
+        return array_values(array_filter($this->findings(), static fn (Finding $finding): bool => $stage === $finding->stage()));
+    }
+
+    /** @return list<Finding> what keeps the plan from being carried out */
+    public function errors(): array
+    {
+        return array_values(array_filter($this->findings(), static fn (Finding $finding): bool => Level::Error === $finding->level));
+    }
+
+    /** @return array<string, Standing> of each stage before the frame, by the words of Stage */
+    public function standings(): array
+    {
+        return $this->once(__FUNCTION__, fn (): array => (new StandingRule())->standings($this));
+    }
+
+    public function standing(Stage $stage): Standing
+    {
+        return $this->standings()[$stage->value] ?? Standing::Open;
+    }
+
+    /** Of the whole: what a shelf shows. */
+    public function overall(): Standing
+    {
+        return (new StandingRule())->overall($this);
+    }
+
+    /** The one sentence that says whether it will load, and what is in the way. */
+    public function sentence(): Phrase
+    {
+        return $this->once(__FUNCTION__, fn (): Phrase => (new SentenceRule())->sentence($this));
+    }
+
+    /** Whether the quilt may go on its frame: nothing is stuck, or somebody said why it goes on all the same. */
+    public function mayStart(): bool
+    {
+        return null !== $this->setup() && (new StandingRule())->isFree($this);
+    }
+
+    /** Everything that the steps depend on; null while there is nothing to load. */
+    public function setup(): ?Setup
+    {
+        return $this->once(__FUNCTION__, fn (): ?Setup => (new SetupRule())->setup($this));
+    }
+
+    public function steps(): ?StepList
+    {
+        return $this->once(__FUNCTION__, fn (): ?StepList => null === $this->setup() ? null : (new StepRule())->steps($this->setup()));
+    }
+
+    /** @return list<Phrase> what is still to be done at the table before it is loaded */
+    public function promises(): array
+    {
+        return $this->once(__FUNCTION__, fn (): array => (new PromiseRule())->promises($this));
+    }
+
+    /** @return list<Finding> what keeps the quilt off its frame */
+    public function stuck(): array
+    {
+        return (new StandingRule())->stuck($this);
+    }
+
+    public function isOverruled(): bool
+    {
+        return (new StandingRule())->isOverruled($this);
+    }
+
+    /**
+     * @template T
+     *
+     * @param \Closure(): T $answer
+     *
+     * @return T
+     */
+    private function once(string $question, \Closure $answer): mixed
+    {
+        if (!\array_key_exists($question, $this->answers)) {
+            $this->answers[$question] = $answer();
+        }
+
+        /** @var T each question has its own name, and one kind of answer */
+        return $this->answers[$question];
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Schwung\Core\Preparation;
+
+use Schwung\Core\Job\Mend;
+use Schwung\Core\Measure\Figure;
+use Schwung\Core\Measure\Phrase;
+use Schwung\Core\Sizing\BattingCheck;
+use Schwung\Core\Sizing\Strip;
+
+/** What was kept and is still to be done at the table before a quilt is loaded, in the order of the work. */
+final readonly class PromiseRule
+{
+    /** @return list<Phrase> */
+    public function promises(Preparation $preparation): array
+    {
+        $batting = $preparation->kept()?->batting;
+
+        return [...$this->ofBacking($preparation->mended()), ...(null === $batting ? [] : $this->ofBatting($batting))];
+    }
+
+    /** @return list<Phrase> */
+    private function ofBacking(Mended $mended): array
+    {
+        $piecing = $mended->piecings[0] ?? null;
+
+        return match (true) {
+            null !== $mended->extension => array_map(static fn (Strip $strip): Phrase => $strip->sentence(), $mended->extension->strips),
+            null !== $piecing => [Phrase::of(
+                'Piece the new backing: '.implode(', ', array_fill(0, \count($piecing->cuts), '%s')).' off the bolt.',
+                ...array_map(Figure::needed(...), $piecing->cuts),
+            )],
+            Mend::SquareUp === $mended->mend => [Phrase::of('Cut lead and tail of the backing straight; leave the sides as they are.')],
+            Mend::AskClient === $mended->mend => [Phrase::of('Take in the larger backing of the client, and measure it.')],
+            default => [],
+        };
+    }
+
+    /** @return list<Phrase> */
+    private function ofBatting(BattingCheck $batting): array
+    {
+        return null === $batting->trimTo ? [] : [Phrase::of('Trim the batting to %s across.', Figure::left($batting->trimTo))];
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Quilt\Attaching;
+
+use App\Drawing\Picture;
+use Schwung\Core\Attachment\Attachment;
+use Schwung\Core\Attachment\DriftMarkers;
+use Schwung\Core\Attachment\FloatRule;
+use Schwung\Core\Attachment\HoldCostRule;
+use Schwung\Core\Frame\HoldingSystem;
+use Schwung\Core\Material\End;
+use Schwung\Core\Measure\Length;
+use Schwung\Core\Measure\UnitSystem;
+use Schwung\Core\Plan\Plan;
+use Schwung\Core\Preparation\FetchList;
+use Schwung\Core\Preparation\Holding;
+use Schwung\Core\Preparation\Preparation;
+
+/** Draws how a quilt is held, from what its preparation has worked out. */
+final readonly class AttachViews
+{
+    public function __construct(private UnitSystem $units)
+    {
+    }
+
+    /** Null while nothing is planned. */
+    public function of(Preparation $preparation): ?AttachView
+    {
+        [$plan, $holding] = [$preparation->kept(), $preparation->holding()];
+        if (null === $plan || null === $holding) {
+            return null;
+        }
+        $practice = $preparation->known->practice;
+        $floats = new FloatRule($practice);
+
+        return new AttachView(
+            edges: $this->edges($preparation, $plan, $holding),
+            minutes: $holding->ends->minutes(),
+            positions: $holding->places,
+            position: $holding->place,
+            markers: $this->markers($plan, $holding),
+            floats: $floats->options($plan->job, $plan->chosenPlan()),
+            holdsEnd: $floats->holdingTheEnd($plan->job, $plan->chosenPlan(), $preparation->known->hasSteelBars),
+            costs: (new HoldCostRule($practice))->costs($plan->job, $plan->top, $plan->chosenPlan()),
+            fetch: (new FetchList())->of($plan, $holding->ends),
+        );
+    }
+
+    /** @return array<string, Picture> of every rail with pieces on it, by the edge that it holds */
+    public function strips(Plan $plan, Holding $holding): array
+    {
+        $strips = [];
+        foreach ($holding->ends->byEdge() as $edge => $attachment) {
+            if (null !== $attachment && [] !== $attachment->pieces) {
+                $strips[$edge] = $this->strip($edge, $attachment, $plan, $holding);
+            }
+        }
+
+        return $strips;
+    }
+
+    /** @return list<HeldEdge> */
+    private function edges(Preparation $preparation, Plan $plan, Holding $holding): array
+    {
+        $strips = $this->strips($plan, $holding);
+        $edges = [];
+        foreach ($holding->ends->byEdge() as $edge => $attachment) {
+            $system = 'top' === $edge ? $plan->job->load->top : $plan->job->load->holdingAt(End::from($edge));
+            $edges[] = new HeldEdge(
+                $edge,
+                $attachment,
+                $strips[$edge] ?? null,
+                HoldingSystem::DowelClamps === $system && 'top' !== $edge && false === $preparation->known->leaders->hasCasing(End::from($edge)),
+                $system->hasPinSchool(),
+            );
+        }
+
+        return $edges;
+    }
+
+    private function strip(string $edge, Attachment $attachment, Plan $plan, Holding $holding): Picture
+    {
+        return (new RailStrip($this->units))->draw(
+            $attachment, $plan->job->frame->leaderWidth(), $holding->place, 'top' === $edge ? $this->markers($plan, $holding) : [],
+            "The $edge rail from the front: {$attachment->count()} ".(1 === $attachment->count() ? 'piece' : 'pieces, numbered as they are placed').'.',
+        );
+    }
+
+    /** @return list<Length> */
+    private function markers(Plan $plan, Holding $holding): array
+    {
+        return (new DriftMarkers())->places($plan->job->top, $plan->chosen(), $holding->place);
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Quilt;
+
+use Schwung\Core\Job\Entries;
+use Twig\Extension\AbstractExtension;
+use Twig\TwigFunction;
+
+/** Lets pages ask what a person can choose from at an entry of a quilt. */
+final class EntryExtension extends AbstractExtension
+{
+    public function getFunctions(): array
+    {
+        return [new TwigFunction('choices', static fn (string $path): array => Entries::at($path)?->choices() ?? [])];
+    }
+}

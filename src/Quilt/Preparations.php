@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Quilt;
+
+use App\Designs\DesignOnShelf;
+use App\Designs\DesignShelf;
+use App\Leaders\LeadersOfFrame;
+use App\Leaders\StudioLeaderRepository;
+use App\Settings\CurrentHand;
+use Schwung\Core\Exchange\JobReader;
+use Schwung\Core\Job\Faults;
+use Schwung\Core\Measure\UnitSystem;
+use Schwung\Core\Preparation\Known;
+use Schwung\Core\Preparation\Preparation;
+
+/** Brings what a studio knows of a quilt to the front door of the core. */
+final readonly class Preparations
+{
+    public function __construct(private StudioLeaderRepository $leaders, private DesignShelf $designs, private CurrentHand $hand)
+    {
+    }
+
+    public function of(Quilt $quilt, UnitSystem $units, ?Sheet $sheet = null): Preparation
+    {
+        return $this->ofSubject($quilt, Subject::of($quilt, $sheet), $units);
+    }
+
+    /** The same of a quilt as it was written down when it went on its frame. */
+    public function ofSubject(Quilt $quilt, Subject $subject, UnitSystem $units): Preparation
+    {
+        $faults = new Faults();
+        $parts = (new JobReader())->parts($subject->job($units)->toArray(), $faults, $subject->frame);
+
+        return new Preparation(new Known(
+            parts: $parts,
+            faults: $faults->all(),
+            practice: $subject->practice,
+            leaders: new LeadersOfFrame($this->leaders, $quilt->frame()),
+            design: new DesignOnShelf($this->designs, $quilt->studio, $parts->desk->design),
+            hand: $this->hand->hand(),
+            hasSteelBars: true === $quilt->frame()?->hasSteelBars(),
+        ));
+    }
+}

@@ -30,6 +30,7 @@ use Schwung\Core\Practice\SideBasting;
 final readonly class DeskReader
 {
     private const MOST_PIECES = 20;
+    private const LONGEST_TEXT = 2000;
 
     public function __construct(private UnitSystem $units)
     {
@@ -110,7 +111,7 @@ final readonly class DeskReader
 
     private function text(Node $node): string
     {
-        return $node->isMissing() ? '' : trim((string) $node->text());
+        return $node->isMissing() ? '' : trim((string) $node->text(self::LONGEST_TEXT));
     }
 
     /** @return list<array{Length, Length}> lines of "45 x 93", in the document's units where they name none */

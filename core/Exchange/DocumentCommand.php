@@ -15,6 +15,10 @@ use Schwung\Core\Exchange\Exception\FaultyDocument;
 final readonly class DocumentCommand
 {
     private const WRONG_INPUT = 2;
+    private const ANSWERS = [
+        'schwung:plan' => PlanAnswer::class, 'schwung:leader' => LeaderAnswer::class, 'schwung:drift' => DriftAnswer::class,
+        'schwung:diagnose' => DiagnosisAnswer::class, 'schwung:evaluate' => EvaluationAnswer::class,
+    ];
 
     /** @param \Closure(mixed): Answer $answer throws FaultyDocument where the document cannot be used */
     private function __construct(private \Closure $answer)
@@ -24,14 +28,15 @@ final readonly class DocumentCommand
     /** The command of a name on the command line; null for any other. */
     public static function named(string $name): ?self
     {
-        return match ($name) {
-            'schwung:plan' => new self((new PlanAnswer())->to(...)),
-            'schwung:leader' => new self((new LeaderAnswer())->to(...)),
-            'schwung:drift' => new self((new DriftAnswer())->to(...)),
-            'schwung:diagnose' => new self((new DiagnosisAnswer())->to(...)),
-            'schwung:evaluate' => new self((new EvaluationAnswer())->to(...)),
-            default => null,
-        };
+        $answer = self::ANSWERS[$name] ?? null;
+
+        return null === $answer ? null : new self((new $answer())->to(...));
+    }
+
+    /** @return list<string> */
+    public static function names(): array
+    {
+        return array_keys(self::ANSWERS);
     }
 
     /**

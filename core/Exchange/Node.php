@@ -18,6 +18,7 @@ final readonly class Node
 {
     /** Longer than any quilt or rail: 300 in, 7.62 m. */
     private const LONGEST_INCHES = 300;
+    private const LONGEST_TEXT = 200;
 
     public function __construct(public mixed $value, public string $pointer, private Faults $faults)
     {
@@ -175,13 +176,13 @@ final readonly class Node
         return \is_bool($this->value) ? $this->value : $this->refuse('true or false');
     }
 
-    public function text(): ?string
+    public function text(int $most = self::LONGEST_TEXT): ?string
     {
         if (!$this->isRequired('a text')) {
             return null;
         }
 
-        return \is_string($this->value) && mb_strlen($this->value) <= 200 ? $this->value : $this->refuse('a text of up to 200 characters');
+        return \is_string($this->value) && mb_strlen($this->value) <= $most ? $this->value : $this->refuse("a text of up to $most characters");
     }
 
     public function count(int $most): ?int

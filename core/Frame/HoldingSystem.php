@@ -42,8 +42,8 @@ enum HoldingSystem: string implements Worded
     public function hasPinSchool(): bool
     {
         return match ($this) {
-            self::Pins, self::Zip => true,
-            self::ChannelClips, self::DowelClamps, self::Magnets, self::HookAndLoop, self::SpringClamps => false,
+            self::Pins => true,
+            self::Zip, self::ChannelClips, self::DowelClamps, self::Magnets, self::HookAndLoop, self::SpringClamps => false,
         };
     }
 }

@@ -37,13 +37,9 @@ final readonly class Holds
                 'The edge was pinned to its zip at the table.', 'The centre marks meet, and the slider is closed to its end.', 'Open it, and close it again without pulling the cloth.',
                 'Pins sit in the zip: no hand along it.',
             ),
-            HoldingSystem::ChannelClips => $this->said(
-                Phrase::of("Clip $what, with $count channel clips pressed on from the centre out, to the $first first, %s of leader beyond each side.", Figure::measured(Length::inches(4))), Phrase::of("$count clips"),
-                'Clips hold the whole edge and leave no bites in it.', 'The clips butt against each other, and the fold shows an even lip.', 'Lift that clip, smooth the cloth, and press it again.',
-                'A clip that springs off flies: press with the whole hand.',
-            ),
+            HoldingSystem::ChannelClips => $this->clips($setup, $attachment, $what, $count, $first),
             HoldingSystem::DowelClamps => $this->said(
-                Phrase::of("Clamp $what, over the dowel in its casing, with $count dowel clamps, centre first, then to the $first, at most %s between two.", Figure::measured(Length::inches(0.5))), Phrase::of("$count clamps"),
+                Phrase::of("Clamp $what, over the dowel in its casing, with $count dowel clamps, centre first, then to the $first, at most %s between two.", Figure::measured(Length::inches(0.5))), Phrase::of(HoldingSystem::DowelClamps->counted($count)),
                 'Gaps between clamps let the cloth sag into scallops.', 'The clamps touch or nearly touch along the whole edge.', 'Slide them together from the centre.',
                 null,
             ),
@@ -64,6 +60,22 @@ final readonly class Holds
                 'Spring clamps can fly back: let them off by hand.',
             ),
         };
+    }
+
+    /** With how far the run really reaches beyond the cloth, each side for itself where they differ. */
+    private function clips(Setup $setup, ?Attachment $attachment, string $what, int $count, string $first): StepText
+    {
+        [$left, $right] = $attachment?->overhang($setup->position) ?? [Length::zero(), Length::zero()];
+        $clips = HoldingSystem::ChannelClips->counted($count);
+        $isEven = abs($left->minus($right)->toMillimetres()) < 1;
+        $beyond = $isEven ? Phrase::of('They reach %s beyond each side.', Figure::measured($left)) : Phrase::of('They reach %s beyond the left and %s beyond the right side.', Figure::measured($left), Figure::measured($right));
+
+        return $this->said(
+            Phrase::joined(Phrase::of("Clip $what, with $clips pressed on from the centre out, to the $first first."), $beyond),
+            Phrase::of($clips),
+            'Clips hold the whole edge and leave no bites in it.', 'The clips butt against each other, and the fold shows an even lip.', 'Lift that clip, smooth the cloth, and press it again.',
+            'A clip that springs off flies: press with the whole hand.',
+        );
     }
 
     private function said(Phrase $do, Phrase $figure, string $why, string $check, string $otherwise, ?string $caution, Figure ...$inCheck): StepText

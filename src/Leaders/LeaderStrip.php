@@ -13,6 +13,7 @@ use Schwung\Core\Leader\PastLoad;
 use Schwung\Core\Leader\StationResult;
 use Schwung\Core\Leader\Wear;
 use Schwung\Core\Measure\Length;
+use Schwung\Core\Measure\LengthWriter;
 use Schwung\Core\Measure\UnitSystem;
 
 /**
@@ -76,7 +77,12 @@ final readonly class LeaderStrip
             Shape::line(-$end, $canvas->px(self::EDGE_BASE), $end, $canvas->px(self::EDGE_BASE), 'section-line'),
             Shape::polyline($points, 'cloth'),
             ...array_map(static fn (array $point): Shape => Shape::circle($point[0], $point[1], $canvas->px(5), 'pin'), $points),
-            ...array_map(static fn (StationResult $station): Shape => Shape::text($station->reading->at->toMillimetres(), $canvas->px(self::EDGE_BASE - 10), $station->cut, $canvas->px(17), 'halo strong', 'middle'), $check->stations),
+            ...array_map(fn (StationResult $station): Shape => Shape::text($station->reading->at->toMillimetres(), $canvas->px(self::EDGE_BASE - 10), $this->inSixteenths($station), $canvas->px(17), 'halo strong', 'middle'), $check->stations),
         ];
+    }
+
+    private function inSixteenths(StationResult $station): string
+    {
+        return $station->cut->figure->writtenBy(new LengthWriter($this->units, 16));
     }
 }

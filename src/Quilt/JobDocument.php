@@ -6,6 +6,7 @@ namespace App\Quilt;
 
 use Schwung\Core\Exchange\FrameWriter;
 use Schwung\Core\Frame\Frame;
+use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Job\Entries;
 use Schwung\Core\Job\Entry;
 use Schwung\Core\Measure\UnitSystem;
@@ -47,11 +48,18 @@ final readonly class JobDocument
                 'blocks' => \in_array($member, ['style', 'directional'], true),
                 default => true,
             },
+            str_ends_with($entry->path, '/school') => $this->hasSchool(\dirname($entry->path)) && ('load/top/school' !== $entry->path || $value !== $entry->usual),
             'load' === $part && 'custom' === $member => 'custom' === $this->sheet->text('load/margins'),
             // What is as usual goes without saying.
             'desk' === $part, 'load' === $part && 'top' === $member => $value !== $entry->usual,
             default => true,
         };
+    }
+
+    /** Systems with spacings of their own are not asked for a school; one that was chosen before counts no more. */
+    private function hasSchool(string $edge): bool
+    {
+        return true === HoldingSystem::tryFrom($this->sheet->text($edge.'/method'))?->hasPinSchool();
     }
 
     /**

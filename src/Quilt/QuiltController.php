@@ -34,7 +34,7 @@ final class QuiltController extends AbstractController
         private readonly Workspaces $workspaces,
         private readonly SheetChanges $changes,
         private readonly CurrentUnits $units,
-        private readonly DesignChoice $designChoice,
+        private readonly FollowingChoices $choices,
     ) {
     }
 
@@ -53,7 +53,7 @@ final class QuiltController extends AbstractController
         $shown = $revisions->findOneOf($quilt, (int) $payload->getString('revision'))?->sheet() ?? Sheet::blank();
         $writer = new LengthWriter(UnitSystem::tryFrom($payload->getString('units')) ?? $person->units());
         $form = new SheetForm($writer, $person->studio()->timeZone());
-        $this->changes->change($quilt, fn (Sheet $sheet): Sheet => $this->designChoice->follow($sheet, $form->apply($payload->all('f'), $shown, $sheet), $quilt));
+        $this->changes->change($quilt, fn (Sheet $sheet): Sheet => $this->choices->follow($sheet, $form->apply($payload->all('f'), $shown, $sheet), $quilt, $stage));
 
         return $this->after($request, $quilt, $stage);
     }

@@ -36,10 +36,10 @@ final class Frames
         return self::of(inches: ['leader_length' => null, 'leader_width' => null], teeth: null);
     }
 
-    /** @param array<string, int> $counts of pieces by their length in inches */
+    /** @param array<int, int> $counts of pieces by their length in inches */
     public static function stock(HoldingSystem $system, array $counts): Stock
     {
-        $pieces = array_map(static fn (int|string $inches, int $count): StockPiece => new StockPiece(Length::inches((float) $inches), $count), array_keys($counts), $counts);
+        $pieces = array_map(static fn (int $inches, int $count): StockPiece => new StockPiece(Length::inches($inches), $count), array_keys($counts), $counts);
 
         return new Stock([$system->value => $pieces]);
     }

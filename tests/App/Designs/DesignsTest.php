@@ -8,7 +8,7 @@ use App\Designs\DesignsController;
 use App\Designs\DesignShelf;
 use App\Designs\StudioDesign;
 use App\Designs\StudioDesignRepository;
-use App\Quilt\DesignChoice;
+use App\Quilt\FollowingChoices;
 use Doctrine\ORM\EntityManagerInterface;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -18,7 +18,7 @@ use Tests\App\StudioTestCase;
 
 #[CoversClass(DesignsController::class)]
 #[CoversClass(DesignShelf::class)]
-#[CoversClass(DesignChoice::class)]
+#[CoversClass(FollowingChoices::class)]
 final class DesignsTest extends StudioTestCase
 {
     private const ROW = '<svg xmlns="http://www.w3.org/2000/svg" width="8in" viewBox="0 0 80 40"><g transform="translate(0 10)"><path d="M0 30C20-10 60-10 80 30"/></g></svg>';

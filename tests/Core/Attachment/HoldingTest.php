@@ -49,7 +49,7 @@ final class HoldingTest extends TestCase
     use TestTrait;
 
     /**
-     * @param array<string, int>                $stock counts by length in inches
+     * @param array<int, int>                  $stock counts by length in inches
      * @param array{list<float>, list<float>}   $held  lengths at lead and tail
      */
     #[DataProvider('stocks')]
@@ -61,20 +61,20 @@ final class HoldingTest extends TestCase
         self::assertSame($missing, $ends->tail?->missing?->length()->toInches());
     }
 
-    /** @return iterable<string, array{array<string, int>, array{list<float>, list<float>}, float|null}> 69 in of cloth: 77 in are wanted, 71 in are the least */
+    /** @return iterable<string, array{array<int, int>, array{list<float>, list<float>}, float|null}> 69 in of cloth: 77 in are wanted, 71 in are the least */
     public static function stocks(): iterable
     {
-        yield 'three where four are needed' => [['36' => 3], [[36.0, 36.0, 36.0], []], 71.0];
-        yield 'four' => [['36' => 4], [[36.0, 36.0], [36.0, 36.0]], null];
+        yield 'three where four are needed' => [[36 => 3], [[36.0, 36.0, 36.0], []], 71.0];
+        yield 'four' => [[36 => 4], [[36.0, 36.0], [36.0, 36.0]], null];
         // Alone the lead would take all three long ones, and leave the tail with nothing that reaches.
-        yield 'the lead gives up what the tail needs' => [['36' => 3, '12' => 4], [[36.0, 12.0, 12.0, 12.0], [36.0, 36.0, 12.0]], null];
-        yield 'none that reaches' => [['12' => 3], [[], []], 35.0];
+        yield 'the lead gives up what the tail needs' => [[36 => 3, 12 => 4], [[36.0, 12.0, 12.0, 12.0], [36.0, 36.0, 12.0]], null];
+        yield 'none that reaches' => [[12 => 3], [[], []], 35.0];
     }
 
     public function testWhatOneEndHasOfItsOwnIsNotShared(): void
     {
         $own = new HoldHabit(stock: [new StockPiece(Length::inches(40), 2)]);
-        $ends = self::held(new Load(lead: HoldingSystem::ChannelClips, tail: HoldingSystem::ChannelClips, tailHabit: $own), Frames::stock(HoldingSystem::ChannelClips, ['36' => 2]));
+        $ends = self::held(new Load(lead: HoldingSystem::ChannelClips, tail: HoldingSystem::ChannelClips, tailHabit: $own), Frames::stock(HoldingSystem::ChannelClips, [36 => 2]));
 
         self::assertSame([[36.0, 36.0], [40.0, 40.0]], [self::lengths($ends->lead), self::lengths($ends->tail)]);
     }
@@ -82,8 +82,8 @@ final class HoldingTest extends TestCase
     public function testEveryEdgeTakesAZipOfItsOwnAndTheTopTheShorter(): void
     {
         $load = new Load(float: FloatKind::Part, lead: HoldingSystem::Zip, tail: HoldingSystem::Zip, top: HoldingSystem::Zip);
-        $enough = self::held($load, Frames::stock(HoldingSystem::Zip, ['62' => 1, '70' => 2]));
-        $few = self::held($load, Frames::stock(HoldingSystem::Zip, ['70' => 2]));
+        $enough = self::held($load, Frames::stock(HoldingSystem::Zip, [62 => 1, 70 => 2]));
+        $few = self::held($load, Frames::stock(HoldingSystem::Zip, [70 => 2]));
 
         self::assertSame([null, null, null], [$enough->lead?->missing, $enough->tail?->missing, $enough->top?->missing]);
         self::assertSame('No zip is left for this edge.', $few->top?->missing?->rule);

@@ -16,18 +16,13 @@ mkdirSync(out, { recursive: true });
 const letters =
   Array.from({ length: 0x17f - 0x20 }, (_, i) => String.fromCodePoint(0x20 + i)).join("") +
   "½¼¾⅛⅜⅝⅞⅓⅔×−–—‘’“”…•·°′″≤≥→←↑↓±✓";
-const font = await subsetFont(
-  readFileSync(join(modules, "inter-ui/variable/InterVariable.woff2")),
-  letters,
-  { targetFormat: "woff2" },
-);
+const font = await subsetFont(readFileSync(join(modules, "inter-ui/variable/InterVariable.woff2")), letters, {
+  targetFormat: "woff2",
+});
 writeFileSync(join(out, "text.woff2"), font);
 
 // One class for each half per cent: fields are placed on a drawing without inline styles.
-const places = Array.from(
-  { length: 201 },
-  (_, i) => `.at-x-${i}{left:${i / 2}%}.at-y-${i}{top:${i / 2}%}`,
-).join("");
+const places = Array.from({ length: 201 }, (_, i) => `.at-x-${i}{left:${i / 2}%}.at-y-${i}{top:${i / 2}%}`).join("");
 writeFileSync(join(out, "places.css"), `@media (min-width:48rem){${places}}`);
 
 execFileSync(

@@ -2,11 +2,7 @@
 interface Window {
   htmx: {
     trigger(target: Element, event: string): void;
-    ajax(
-      verb: string,
-      path: string,
-      context: { source: Element; target: string; swap: string },
-    ): Promise<void>;
+    ajax(verb: string, path: string, context: { source: Element; target: string; swap: string }): Promise<void>;
   };
   Idiomorph: { defaults: { ignoreActiveValue: boolean } };
 }

@@ -41,7 +41,7 @@ use Schwung\Core\Tension\Symptom;
 use Schwung\Core\Tension\TensionCase;
 use Schwung\Core\Tension\TestRule;
 
-require dirname(__DIR__).'/vendor/autoload.php';
+require dirname(__DIR__) . '/vendor/autoload.php';
 
 /** @param list<float> $values */
 function median(array $values): float
@@ -72,7 +72,10 @@ function row(string $what, string ...$figures): void
 /** A square quilt of block work, sizes in inches. */
 function blocks(float $size, int $seams, float $throat): Job
 {
-    $at = array_map(static fn (int $i): TopSeam => new TopSeam(Length::inches($i * $size / ($seams + 1)), SeamKind::Block), range(1, $seams));
+    $at = array_map(
+        static fn(int $i): TopSeam => new TopSeam(Length::inches(($i * $size) / ($seams + 1)), SeamKind::Block),
+        range(1, $seams),
+    );
 
     return square($size, $throat, $at, Quilting::blocks());
 }
@@ -80,7 +83,15 @@ function blocks(float $size, int $seams, float $throat): Job
 /** A square quilt of rows, sizes in inches. */
 function rows(float $size, float $height, float $throat): Job
 {
-    return square($size, $throat, [], Quilting::rows(new RowDesign(Length::inches($height), Length::inches(0.1), Length::inches(0.5), Finish::FitScale)), 10);
+    return square(
+        $size,
+        $throat,
+        [],
+        Quilting::rows(
+            new RowDesign(Length::inches($height), Length::inches(0.1), Length::inches(0.5), Finish::FitScale),
+        ),
+        10,
+    );
 }
 
 /**
@@ -91,32 +102,63 @@ function square(float $size, float $throat, array $seams, Quilting $quilting, fl
 {
     $in = Length::inches(...);
     [$w, $b] = [$in($size), $in($size + 10)];
-    $frame = new Frame(FrameKind::Roller, [
-        'rail' => $in($size + 20), 'throat' => $in($throat), 'arm_clearance' => $in(7)->plus($in($roller)), 'takeup_diameter' => $in($roller),
-        'leader_length' => $in(24), 'leader_width' => $in($size + 15),
-    ], 36);
+    $frame = new Frame(
+        FrameKind::Roller,
+        [
+            'rail' => $in($size + 20),
+            'throat' => $in($throat),
+            'arm_clearance' => $in(7)->plus($in($roller)),
+            'takeup_diameter' => $in($roller),
+            'leader_length' => $in(24),
+            'leader_width' => $in($size + 15),
+        ],
+        36,
+    );
 
-    return new Job(title: 'bench', units: UnitSystem::Inches, top: new Top($w, $w, $w, $w, $w, $w, seamsAcross: $seams, seamsAlong: $seams), backing: new Backing($b, $b, $b, $b, $in(($size + 10) * M_SQRT2)), batting: new Batting($in($size + 5), $in($size + 5), BattingKind::Cotton), frame: $frame, load: new Load(), quilting: $quilting);
+    return new Job(
+        title: 'bench',
+        units: UnitSystem::Inches,
+        top: new Top($w, $w, $w, $w, $w, $w, seamsAcross: $seams, seamsAlong: $seams),
+        backing: new Backing($b, $b, $b, $b, $in(($size + 10) * M_SQRT2)),
+        batting: new Batting($in($size + 5), $in($size + 5), BattingKind::Cotton),
+        frame: $frame,
+        load: new Load(),
+        quilting: $quilting,
+    );
 }
 
 function stepsTimed(string $root): string
 {
-    $plan = (new Planner(new Practice()))->plan((new JobReader())->read((new JsonText())->decode((string) file_get_contents("$root/tests/Core/Exchange/documents/fits.job.json"))));
+    $plan = (new Planner(new Practice()))->plan(
+        (new JobReader())->read(
+            (new JsonText())->decode((string) file_get_contents("$root/tests/Core/Exchange/documents/fits.job.json")),
+        ),
+    );
     $winding = (new WindingRule())->of($plan, Working::Plain) ?? throw new LogicException('The example rolls through.');
 
-    return sprintf('%.1f ms', timed(200, static fn () => (new StepRule())->steps(Setup::usual($plan, $winding))));
+    return sprintf('%.1f ms', timed(200, static fn() => (new StepRule())->steps(Setup::usual($plan, $winding))));
 }
 
 function diagnosisTimed(): string
 {
     $rule = new DiagnosisRule(Knowledge::ofTheTrade(), ['leader-worn-centre' => 3]);
-    $case = new TensionCase([Symptom::CentreDip, Symptom::DragLine], [Symptom::SideDip], new Circumstances(cloth: new ClothFacts(backingKind: BackingKind::Cotton, seam: SeamLie::AlongRails), hold: new HoldFacts(alwaysCentred: true, loadsSinceLeaderCheck: 30)));
+    $case = new TensionCase(
+        [Symptom::CentreDip, Symptom::DragLine],
+        [Symptom::SideDip],
+        new Circumstances(
+            cloth: new ClothFacts(backingKind: BackingKind::Cotton, seam: SeamLie::AlongRails),
+            hold: new HoldFacts(alwaysCentred: true, loadsSinceLeaderCheck: 30),
+        ),
+    );
 
-    return sprintf('%.2f ms', timed(300, static function () use ($rule, $case): void {
-        $ranked = $rule->rank($case);
-        (new TestRule($rule))->best($case, $ranked);
-        (new QuestionRule($rule, Knowledge::ofTheTrade()))->most($case, 3);
-    }));
+    return sprintf(
+        '%.2f ms',
+        timed(300, static function () use ($rule, $case): void {
+            $ranked = $rule->rank($case);
+            (new TestRule($rule))->best($case, $ranked);
+            (new QuestionRule($rule, Knowledge::ofTheTrade()))->most($case, 3);
+        }),
+    );
 }
 
 function measureCore(): void
@@ -126,20 +168,32 @@ function measureCore(): void
     foreach (['fits', 'short', 'metric'] as $case) {
         $text = (string) file_get_contents("$root/tests/Core/Exchange/documents/$case.job.json");
         $milliseconds = timed(300, static function () use ($text): void {
-            (new PlanWriter((new Planner(new Practice()))->plan((new JobReader())->read((new JsonText())->decode($text)))))->document();
+            (new PlanWriter(
+                (new Planner(new Practice()))->plan((new JobReader())->read((new JsonText())->decode($text))),
+            ))->document();
         });
         row("plans a second, one process, job \"$case\"", number_format(1000 / $milliseconds));
     }
     $planner = new Planner(new Practice());
     row('steps of a load', stepsTimed($root));
     row('a diagnosis: causes ranked, the test and the questions chosen', diagnosisTimed());
-    foreach (['plan of 120 × 120 in with 60 block seams each way, one process' => blocks(120, 60, 20), 'worst case, blocks: the same on a throat of 7.35 in' => blocks(120, 60, 7.35), 'worst case, rows: 300 × 300 in, a row of 1 3/8 in a pass' => rows(300, 1.375, 8.7)] as $what => $job) {
+    foreach (
+        [
+            'plan of 120 × 120 in with 60 block seams each way, one process' => blocks(120, 60, 20),
+            'worst case, blocks: the same on a throat of 7.35 in' => blocks(120, 60, 7.35),
+            'worst case, rows: 300 × 300 in, a row of 1 3/8 in a pass' => rows(300, 1.375, 8.7),
+        ]
+        as $what => $job
+    ) {
         $passes = $planner->plan($job)->chosenPlan()->course?->passes->count();
-        row($what, sprintf('%.1f ms, %d passes', timed(60, static fn () => $planner->plan($job)), $passes));
+        row($what, sprintf('%.1f ms, %d passes', timed(60, static fn() => $planner->plan($job)), $passes));
     }
     $php = escapeshellarg(PHP_BINARY);
-    $bare = timed(15, static fn () => exec("$php -r ".escapeshellarg("require '$root/vendor/autoload.php';")));
-    $command = timed(15, static fn () => exec("$php bin/console schwung:plan tests/Core/Exchange/documents/fits.job.json"));
+    $bare = timed(15, static fn() => exec("$php -r " . escapeshellarg("require '$root/vendor/autoload.php';")));
+    $command = timed(
+        15,
+        static fn() => exec("$php bin/console schwung:plan tests/Core/Exchange/documents/fits.job.json"),
+    );
     row('PHP with the autoloader, whole process', sprintf('%.0f ms', $bare));
     row('schwung:plan, whole process', sprintf('%.0f ms, %.1f times that', $command, $command / $bare));
     row('peak memory after all that', sprintf('%.1f MiB', memory_get_peak_usage(true) / 2 ** 20));
@@ -154,16 +208,28 @@ function measureCore(): void
  */
 function fetch(string $url, array &$cookies, array $form = []): array
 {
-    $pairs = array_map(static fn (string $name, string $value): string => "$name=$value", array_keys($cookies), $cookies);
+    $pairs = array_map(
+        static fn(string $name, string $value): string => "$name=$value",
+        array_keys($cookies),
+        $cookies,
+    );
     $http_response_header = [];
     $start = hrtime(true);
-    $body = (string) @file_get_contents($url, context: stream_context_create(['http' => [
-        'method' => [] === $form ? 'GET' : 'POST',
-        'header' => ['Cookie: '.implode('; ', $pairs), ...([] === $form ? [] : ['Content-Type: application/x-www-form-urlencoded'])],
-        'content' => http_build_query($form),
-        'follow_location' => 0,
-        'ignore_errors' => true,
-    ]]));
+    $body = (string) @file_get_contents(
+        $url,
+        context: stream_context_create([
+            'http' => [
+                'method' => [] === $form ? 'GET' : 'POST',
+                'header' => [
+                    'Cookie: ' . implode('; ', $pairs),
+                    ...[] === $form ? [] : ['Content-Type: application/x-www-form-urlencoded'],
+                ],
+                'content' => http_build_query($form),
+                'follow_location' => 0,
+                'ignore_errors' => true,
+            ],
+        ]),
+    );
     $milliseconds = (hrtime(true) - $start) / 1e6;
     foreach ($http_response_header as $header) {
         if (1 === preg_match('/^Set-Cookie: ([^=]+)=([^;]*)/i', $header, $found)) {
@@ -181,28 +247,61 @@ function measurePages(string $server, string $quilts): void
         usleep(50_000);
     }
     preg_match('/name="_csrf_token" value="([^"]+)"/', fetch("$server/sign-in", $cookies)[0], $token);
-    fetch("$server/sign-in", $cookies, ['_csrf_token' => $token[1] ?? '', 'email' => DemoCommand::EMAIL, 'password' => DemoCommand::PASSWORD]);
+    fetch("$server/sign-in", $cookies, [
+        '_csrf_token' => $token[1] ?? '',
+        'email' => DemoCommand::EMAIL,
+        'password' => DemoCommand::PASSWORD,
+    ]);
     preg_match_all('~/quilts/[^/"]+/(?:backing|measure)~', fetch("$server/", $cookies)[0], $found);
     $quilt = (string) preg_replace('~/[a-z]+$~', '', $found[0][3] ?? '');
     $lamps = quiltCalled('harbour', $server, $cookies);
     $winds = quiltCalled('nine winds', $server, $cookies);
     $pages = [
-        'floor' => '/floor', 'bench' => '/', 'bench, search' => '/?q=lamps', 'bench, page 2' => '/?page=2', 'measure' => "$quilt/measure",
-        'backing' => "$quilt/backing", 'direction' => "$quilt/direction", 'passes, a design laid' => "$lamps/passes?pass=4", 'backing, trying strips' => "$quilt/backing?try=extend", 'print sheet' => "$quilt/sheet", 'load' => "$lamps/load", 'at the frame, a step' => "$winds/frame", 'at the frame, what is new' => "$winds/frame/entries?after=999999", 'drift' => "$winds/frame/drift", 'stitch, the log' => "$winds/stitch", 'frames' => '/frames', 'tension' => '/tension', 'trainer, a bed' => '/tension/trainer/3/12?did=well,press', 'free bench' => '/tension/bench?bow=4',
+        'floor' => '/floor',
+        'bench' => '/',
+        'bench, search' => '/?q=lamps',
+        'bench, page 2' => '/?page=2',
+        'measure' => "$quilt/measure",
+        'backing' => "$quilt/backing",
+        'direction' => "$quilt/direction",
+        'passes, a design laid' => "$lamps/passes?pass=4",
+        'backing, trying strips' => "$quilt/backing?try=extend",
+        'print sheet' => "$quilt/sheet",
+        'load' => "$lamps/load",
+        'at the frame, a step' => "$winds/frame",
+        'at the frame, what is new' => "$winds/frame/entries?after=999999",
+        'drift' => "$winds/frame/drift",
+        'stitch, the log' => "$winds/stitch",
+        'frames' => '/frames',
+        'tension' => '/tension',
+        'trainer, a bed' => '/tension/trainer/3/12?did=well,press',
+        'free bench' => '/tension/bench?bow=4',
     ];
     echo "| page, $quilts quilts | server time | times the floor | bytes | times the floor |\n|---|---|---|---|---|\n";
     $floor = null;
     foreach ($pages as $name => $path) {
-        [, $first] = fetch($server.$path, $cookies);
+        [, $first] = fetch($server . $path, $cookies);
         if ('tension' === $name) {
-            row("$name, after something was added", sprintf('%.1f ms', $first), sprintf('%.1f', $first / ($floor[0] ?? 1)), '', '');
+            row(
+                "$name, after something was added",
+                sprintf('%.1f ms', $first),
+                sprintf('%.1f', $first / ($floor[0] ?? 1)),
+                '',
+                '',
+            );
         }
         $times = [];
         for ($i = 0; $i < 31; ++$i) {
-            [$body, $times[]] = fetch($server.$path, $cookies);
+            [$body, $times[]] = fetch($server . $path, $cookies);
         }
         $floor ??= [median($times), strlen($body)];
-        row($name, sprintf('%.1f ms', median($times)), sprintf('%.1f', median($times) / $floor[0]), number_format(strlen($body)), sprintf('%.0f', strlen($body) / $floor[1]));
+        row(
+            $name,
+            sprintf('%.1f ms', median($times)),
+            sprintf('%.1f', median($times) / $floor[0]),
+            number_format(strlen($body)),
+            sprintf('%.0f', strlen($body) / $floor[1]),
+        );
     }
     echo "\n";
     measureSaving($server, $winds, $cookies);
@@ -211,7 +310,7 @@ function measurePages(string $server, string $quilts): void
 /** @param array<string, string> $cookies */
 function quiltCalled(string $title, string $server, array &$cookies): string
 {
-    preg_match('~/quilts/[^/"]+/~', fetch("$server/?q=".rawurlencode($title), $cookies)[0], $found);
+    preg_match('~/quilts/[^/"]+/~', fetch("$server/?q=" . rawurlencode($title), $cookies)[0], $found);
 
     return rtrim($found[0] ?? '', '/');
 }
@@ -222,10 +321,20 @@ function measureSaving(string $server, string $quilt, array &$cookies): void
     preg_match('/data-token="([^"]+)"/', fetch("$server$quilt/frame", $cookies)[0], $token);
     $times = [];
     for ($i = 0; $i < 1000; ++$i) {
-        $entry = ['key' => sprintf('bench-entry-%06d', $i), 'kind' => 'register', 'step' => null, 'at' => $i, 'data' => ['left' => 0, 'right' => 1, 'wound' => $i]];
-        [$body, $times[]] = fetch("$server$quilt/frame/entries", $cookies, ['_token' => $token[1] ?? '', 'entries' => json_encode([$entry], JSON_THROW_ON_ERROR), 'after' => '999999999']);
+        $entry = [
+            'key' => sprintf('bench-entry-%06d', $i),
+            'kind' => 'register',
+            'step' => null,
+            'at' => $i,
+            'data' => ['left' => 0, 'right' => 1, 'wound' => $i],
+        ];
+        [$body, $times[]] = fetch("$server$quilt/frame/entries", $cookies, [
+            '_token' => $token[1] ?? '',
+            'entries' => json_encode([$entry], JSON_THROW_ON_ERROR),
+            'after' => '999999999',
+        ]);
         if (!str_contains($body, '"entries"')) {
-            throw new RuntimeException('An entry was not saved: '.substr($body, 0, 200));
+            throw new RuntimeException('An entry was not saved: ' . substr($body, 0, 200));
         }
     }
     echo "| saving an entry, 1,000 times | figure |\n|---|---|\n";

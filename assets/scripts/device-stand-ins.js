@@ -6,8 +6,7 @@ const tape = /** @type {HTMLFormElement} */ (document.querySelector("[data-tape]
 const encoder = /** @type {HTMLFormElement} */ (document.querySelector("[data-encoder]"));
 
 /** @param {HTMLFormElement} form @param {string} name */
-const number = (form, name) =>
-  Number(/** @type {HTMLInputElement} */ (form.elements.namedItem(name)).value);
+const number = (form, name) => Number(/** @type {HTMLInputElement} */ (form.elements.namedItem(name)).value);
 
 /** @param {Event} event @param {import("./devices.js").Message} message */
 function tell(event, message) {

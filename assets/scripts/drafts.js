@@ -8,8 +8,7 @@ const place = (form) => prefix + (form.dataset.draft ?? "");
 
 /** @param {Element} field */
 const isKept = (field) =>
-  (field instanceof HTMLInputElement &&
-    !["password", "hidden", "file", "submit"].includes(field.type)) ||
+  (field instanceof HTMLInputElement && !["password", "hidden", "file", "submit"].includes(field.type)) ||
   field instanceof HTMLSelectElement ||
   field instanceof HTMLTextAreaElement;
 

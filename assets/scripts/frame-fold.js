@@ -10,9 +10,7 @@
  * @param {Entry[]} entries
  */
 export function standing(entries) {
-  const corrected = new Set(
-    entries.filter((entry) => entry.kind === "correction").map((entry) => entry.data.of),
-  );
+  const corrected = new Set(entries.filter((entry) => entry.kind === "correction").map((entry) => entry.data.of));
   return entries.filter((entry) => !corrected.has(entry.key));
 }
 
@@ -77,8 +75,6 @@ function left(steps, done) {
     });
   }
   const open = [...passes.values()].filter((pass) => !pass.isDone);
-  const rows = open.every((pass) => pass.rows !== null)
-    ? open.reduce((sum, pass) => sum + (pass.rows ?? 0), 0)
-    : null;
+  const rows = open.every((pass) => pass.rows !== null) ? open.reduce((sum, pass) => sum + (pass.rows ?? 0), 0) : null;
   return { passes: open.length, rows };
 }

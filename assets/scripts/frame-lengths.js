@@ -30,7 +30,6 @@ export function written(steps, units, fraction) {
     numerator /= 2;
     denominator /= 2;
   }
-  const part =
-    numerator === 0 ? "" : (glyphs[`${numerator}/${denominator}`] ?? `${numerator}/${denominator}`);
+  const part = numerator === 0 ? "" : (glyphs[`${numerator}/${denominator}`] ?? `${numerator}/${denominator}`);
   return `${sign}${[whole === 0 && part !== "" ? "" : whole, part].filter((text) => text !== "").join(" ")} in`;
 }

@@ -8,10 +8,7 @@
 /** A key that nobody else makes, also where the page is not served by https. */
 function newKey() {
   const random = crypto.getRandomValues(new Uint8Array(12));
-  return (
-    Date.now().toString(36).padStart(9, "0") +
-    Array.from(random, (byte) => (byte % 36).toString(36)).join("")
-  );
+  return Date.now().toString(36).padStart(9, "0") + Array.from(random, (byte) => (byte % 36).toString(36)).join("");
 }
 
 export class Log {

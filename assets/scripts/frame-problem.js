@@ -42,9 +42,7 @@ export function watchProblem(form, write) {
     const field = /** @type {HTMLInputElement} */ (event.target);
     const layer = field.name === "seen" ? field.dataset.layer : undefined;
     if (layer) {
-      /** @type {HTMLInputElement} */ (
-        form.querySelector(`[name=layer][value="${layer}"]`)
-      ).checked = true;
+      /** @type {HTMLInputElement} */ (form.querySelector(`[name=layer][value="${layer}"]`)).checked = true;
     }
   });
 

@@ -42,15 +42,11 @@ export class Readings {
     /** @type {Record<string, any>} */
     const data = {};
     const step = stepOf(this.units, this.fraction);
-    for (const stepper of /** @type {NodeListOf<HTMLElement>} */ (
-      box.querySelectorAll("[data-stepper]")
-    )) {
+    for (const stepper of /** @type {NodeListOf<HTMLElement>} */ (box.querySelectorAll("[data-stepper]"))) {
       const millimetres = Number(stepper.dataset.value) * step;
       data[stepper.dataset.stepper ?? ""] = Math.round(millimetres * 1000) / 1000;
     }
-    for (const select of /** @type {NodeListOf<HTMLSelectElement>} */ (
-      box.querySelectorAll("[data-feel]")
-    )) {
+    for (const select of /** @type {NodeListOf<HTMLSelectElement>} */ (box.querySelectorAll("[data-feel]"))) {
       const layer = select.dataset.feel ?? "";
       data[layer] = [...(data[layer] ?? []), Number(select.value)];
     }

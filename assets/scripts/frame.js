@@ -37,8 +37,7 @@ let driftReadings = -1;
 let turned = 0;
 let lastPlace = -1;
 
-const one = (/** @type {string} */ selector) =>
-  /** @type {HTMLElement} */ (root.querySelector(selector));
+const one = (/** @type {string} */ selector) => /** @type {HTMLElement} */ (root.querySelector(selector));
 const now = () => fold(steps, log.entries, start);
 const viewed = () => Math.min(looking ?? now().place, steps.length);
 /** @returns {HTMLElement} */
@@ -78,8 +77,7 @@ function show() {
     `${left.passes} ${left.passes === 1 ? "pass" : "passes"}${left.rows === null ? "" : `, ${left.rows} ${left.rows === 1 ? "row" : "rows"}`} left`,
   );
   say("next", viewed() < place ? "On" : viewed() === steps.length ? "Finished" : "Done, next");
-  /** @type {HTMLInputElement} */ (one("[data-next] [name=step]")).value =
-    section().dataset.step ?? "";
+  /** @type {HTMLInputElement} */ (one("[data-next] [name=step]")).value = section().dataset.step ?? "";
   for (const tick of root.querySelectorAll("[data-tick]")) {
     const key = tick.getAttribute("data-tick") ?? "";
     tick.className = key === section().dataset.step ? "now" : done.has(key) ? "done" : "";
@@ -137,18 +135,14 @@ function passAt(at) {
 function showDrawing() {
   one(".frame-side").classList.toggle("frame-drifting", isDriftShown);
   const wanted = isDriftShown ? "drift" : (section().dataset.picture ?? "");
-  for (const drawing of /** @type {NodeListOf<HTMLElement>} */ (
-    root.querySelectorAll("[data-drawing]")
-  )) {
+  for (const drawing of /** @type {NodeListOf<HTMLElement>} */ (root.querySelectorAll("[data-drawing]"))) {
     drawing.hidden = drawing.dataset.drawing !== wanted;
   }
 }
 
 /** @param {Record<string, string>} state */
 function showState(state) {
-  for (const button of /** @type {NodeListOf<HTMLElement>} */ (
-    root.querySelectorAll("[data-part]")
-  )) {
+  for (const button of /** @type {NodeListOf<HTMLElement>} */ (root.querySelectorAll("[data-part]"))) {
     const value = state[button.dataset.part ?? ""] ?? "";
     const shown = /** @type {HTMLElement} */ (button.querySelector("b"));
     shown.textContent = value;
@@ -158,18 +152,14 @@ function showState(state) {
 }
 
 /** What this studio calls a part. @param {string} name */
-const calledHere = (name) =>
-  (root.querySelector(`[data-part="${name}"] span`)?.textContent ?? name).toLowerCase();
+const calledHere = (name) => (root.querySelector(`[data-part="${name}"] span`)?.textContent ?? name).toLowerCase();
 
 /** Says so where the frame does not stand as the step needs it. @param {Record<string, string>} state @param {number} place */
 function showUnmet(state, place) {
   const box = one('[data-shows="unmet"]');
   const needs = looking === null ? (steps[place]?.needs ?? {}) : {};
   const wrong = Object.entries(needs).filter(([name, is]) => name in state && state[name] !== is);
-  const text =
-    wrong.length === 0
-      ? ""
-      : `First: ${wrong.map(([name, is]) => `${calledHere(name)} ${is}`).join(", ")}.`;
+  const text = wrong.length === 0 ? "" : `First: ${wrong.map(([name, is]) => `${calledHere(name)} ${is}`).join(", ")}.`;
   box.hidden = text === "";
   if (box.textContent !== text) {
     box.textContent = text;
@@ -195,8 +185,7 @@ function showTimer() {
   const since = lastWork ?? Number(root.dataset.started);
   const seconds = Math.max(0, Math.round((Date.now() - since) / 1000));
   const expected = sections[Math.min(place, steps.length)].dataset.minutes;
-  const clock =
-    seconds >= 36_000 ? "" : `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, "0")}`;
+  const clock = seconds >= 36_000 ? "" : `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, "0")}`;
   say("timer", clock + (expected ? ` of about ${expected} min` : ""));
 }
 
@@ -261,9 +250,7 @@ function openReading() {
 
 /** @param {string} id */
 function openDialog(id) {
-  for (const open of /** @type {NodeListOf<HTMLDialogElement>} */ (
-    root.querySelectorAll("dialog[open]")
-  )) {
+  for (const open of /** @type {NodeListOf<HTMLDialogElement>} */ (root.querySelectorAll("dialog[open]"))) {
     open.close();
   }
   readings.clear(dialog(id));
@@ -294,8 +281,7 @@ function changeState(button) {
   const box = dialog("state-dialog");
   const place = /** @type {HTMLElement} */ (box.querySelector("[data-words-here]"));
   const pins = Number(is);
-  const offered =
-    words.length > 0 ? words : [...new Set(["0", String(Math.max(0, pins - 1)), String(pins + 1)])];
+  const offered = words.length > 0 ? words : [...new Set(["0", String(Math.max(0, pins - 1)), String(pins + 1)])];
   place.replaceChildren(
     ...offered.map((word) => {
       const choice = document.createElement("button");
@@ -324,9 +310,7 @@ const actions = {
     show();
   },
   full: () => {
-    (document.fullscreenElement ? document.exitFullscreen() : root.requestFullscreen()).catch(
-      () => {},
-    );
+    (document.fullscreenElement ? document.exitFullscreen() : root.requestFullscreen()).catch(() => {});
   },
   park: () => {
     dialog("park-dialog").close();
@@ -340,8 +324,7 @@ const actions = {
 
 root.addEventListener("click", (event) => {
   const target = /** @type {HTMLElement} */ (event.target);
-  const found = (/** @type {string} */ selector) =>
-    /** @type {HTMLElement | null} */ (target.closest(selector));
+  const found = (/** @type {string} */ selector) => /** @type {HTMLElement | null} */ (target.closest(selector));
   const does = found("[data-does]");
   const opens = found("[data-opens]");
   const by = found("[data-by]");
@@ -387,8 +370,7 @@ listen((message) => {
     }
   } else {
     const stepper = /** @type {HTMLElement | null} */ (
-      document.activeElement?.closest("[data-stepper]") ??
-        root.querySelector("dialog[open] [data-stepper]")
+      document.activeElement?.closest("[data-stepper]") ?? root.querySelector("dialog[open] [data-stepper]")
     );
     if (stepper) {
       readings.measure(stepper, message.length_mm);

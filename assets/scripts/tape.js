@@ -4,8 +4,7 @@ import { listen } from "./devices.js";
 listen((message) => {
   const field = document.activeElement;
   const isLength =
-    field instanceof HTMLInputElement &&
-    (field.dataset.measure !== undefined || field.dataset.length !== undefined);
+    field instanceof HTMLInputElement && (field.dataset.measure !== undefined || field.dataset.length !== undefined);
   if (message.device === "tape" && isLength) {
     // In a unit that says itself, so that it means the same on every page.
     field.value = `${Math.round(message.length_mm * 10) / 10} mm`;

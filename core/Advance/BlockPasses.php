@@ -9,18 +9,27 @@ use Schwung\Core\Measure\Phrase;
 /** Rule 10 on a roll: block work from the edge where it begins, each pass as deep as the roll leaves it. */
 final readonly class BlockPasses
 {
-    public function __construct(private Roll $roll)
-    {
-    }
+    public function __construct(private Roll $roll) {}
 
     /** @param float $begin millimetres that are already wound on where the work begins */
     public function plan(SeamGrid $grid, float $begin = 0.0): BlockPlan
     {
-        $stops = (new StopFinder())->find($grid, fn (float $place): float => $this->roll->depth($begin + $place));
+        $stops = (new StopFinder())->find($grid, fn(float $place): float => $this->roll->depth($begin + $place));
         if (null === $stops) {
-            return new BlockPlan([], PassPlan::of($this->roll, [], Phrase::of('No pass can be made: the roll leaves no depth to stitch in.')));
+            return new BlockPlan(
+                [],
+                PassPlan::of(
+                    $this->roll,
+                    [],
+                    Phrase::of('No pass can be made: the roll leaves no depth to stitch in.'),
+                ),
+            );
         }
-        $places = [0.0, ...array_map(static fn (Stop $stop): float => $stop->at->toMillimetres(), $stops), $grid->length];
+        $places = [
+            0.0,
+            ...array_map(static fn(Stop $stop): float => $stop->at->toMillimetres(), $stops),
+            $grid->length,
+        ];
         $steps = [];
         for ($i = 1; $i < \count($places); ++$i) {
             $steps[] = new Step($begin + $places[$i - 1], $begin + $places[$i - 1], $begin + $places[$i]);

@@ -8,9 +8,7 @@ namespace Schwung\Core\Advance;
 final readonly class BlockPlan
 {
     /** @param list<Stop> $stops the inner ones, in order */
-    public function __construct(public array $stops, public PassPlan $passes)
-    {
-    }
+    public function __construct(public array $stops, public PassPlan $passes) {}
 
     public function stopsInBlocks(): int
     {

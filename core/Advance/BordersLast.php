@@ -14,20 +14,29 @@ use Schwung\Core\Measure\Length;
  */
 final readonly class BordersLast
 {
-    public function __construct(private Roll $roll, private Length $reach)
-    {
-    }
+    public function __construct(private Roll $roll, private Length $reach) {}
 
     /** The body's passes, between the lead and the tail border; places count from the lead edge. */
     public function body(SeamGrid $grid): BlockPlan
     {
-        $plan = (new BlockPasses($this->roll))->plan($grid->part($grid->firstBorder, $grid->lastBorder), $grid->firstBorder);
+        $plan = (new BlockPasses($this->roll))->plan(
+            $grid->part($grid->firstBorder, $grid->lastBorder),
+            $grid->firstBorder,
+        );
         $begin = Length::millimetres($grid->firstBorder);
 
-        return new BlockPlan(array_map(static fn (Stop $stop): Stop => new Stop($stop->at->plus($begin), $stop->kind, $stop->fromSeam), $plan->stops), $plan->passes);
+        return new BlockPlan(
+            array_map(
+                static fn(Stop $stop): Stop => new Stop($stop->at->plus($begin), $stop->kind, $stop->fromSeam),
+                $plan->stops,
+            ),
+            $plan->passes,
+        );
     }
 
-    /** @return list<BorderPass> in the order top, bottom, left, right of the top; edges without a border are left out */
+    /**
+     * @return list<BorderPass> in the order top, bottom, left, right of the top; edges without a border are left out
+     */
     public function borders(Top $top): array
     {
         $across = SeamGrid::of($top->length(), $top->seamsAlongRails(Direction::AsIs));
@@ -51,6 +60,12 @@ final readonly class BordersLast
         }
         $passes = (new BlockPasses($this->roll))->plan(SeamGrid::of(Length::millimetres($width), []))->passes;
 
-        return new BorderPass($edge, $length, Length::millimetres($width), $passes, !$length->isLongerThan($this->reach));
+        return new BorderPass(
+            $edge,
+            $length,
+            Length::millimetres($width),
+            $passes,
+            !$length->isLongerThan($this->reach),
+        );
     }
 }

@@ -19,8 +19,7 @@ final readonly class Course
         public ?OneMore $oneMore,
         public array $stops,
         public ?TurnRound $turnRound,
-    ) {
-    }
+    ) {}
 
     public function stopsInBlocks(): int
     {

@@ -23,13 +23,27 @@ final readonly class CourseRule
         if (null === $quilting->rows) {
             $plan = (new BlockPasses($this->roll))->plan(SeamGrid::fromLead($top, $direction));
 
-            return new Course($this->roll, $plan->passes, null, null, $plan->stops, $this->worthTurning($quilting, $top, $direction, $plan->passes));
+            return new Course(
+                $this->roll,
+                $plan->passes,
+                null,
+                null,
+                $plan->stops,
+                $this->worthTurning($quilting, $top, $direction, $plan->passes),
+            );
         }
         $layout = (new RowRule($this->roll))->layOut($quilting->rows, $top->along($direction));
         $passes = (new RowPasses($this->roll))->plan($layout);
         $oneMore = (new OneMoreRule($this->roll))->find($quilting->rows, $layout, $passes);
 
-        return new Course($this->roll, $passes, $layout, $oneMore, [], $this->worthTurning($quilting, $top, $direction, $passes));
+        return new Course(
+            $this->roll,
+            $passes,
+            $layout,
+            $oneMore,
+            [],
+            $this->worthTurning($quilting, $top, $direction, $passes),
+        );
     }
 
     /** The quilt turned round in the middle, whether that is worth it or not; null where it cannot be done. */
@@ -37,12 +51,18 @@ final readonly class CourseRule
     {
         return null === $quilting->rows
             ? $this->turning->ofBlocks(SeamGrid::fromLead($top, $direction), $quilting->isDirectional)
-            : $this->turning->ofRows($quilting->rows, (new RowRule($this->roll))->layOut($quilting->rows, $top->along($direction)), $quilting->isDirectional);
+            : $this->turning->ofRows(
+                $quilting->rows,
+                (new RowRule($this->roll))->layOut($quilting->rows, $top->along($direction)),
+                $quilting->isDirectional,
+            );
     }
 
     private function worthTurning(Quilting $quilting, Top $top, Direction $direction, PassPlan $plain): ?TurnRound
     {
-        $turnRound = $this->turning->canBeWorthIt($plain, $top->along($direction)) ? $this->turnedRound($quilting, $top, $direction) : null;
+        $turnRound = $this->turning->canBeWorthIt($plain, $top->along($direction))
+            ? $this->turnedRound($quilting, $top, $direction)
+            : null;
 
         return null !== $turnRound && $this->turning->isWorthIt($turnRound, $plain) ? $turnRound : null;
     }

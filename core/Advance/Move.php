@@ -21,15 +21,20 @@ final readonly class Move
         public Length $distance,
         public string $released,
         public Phrase $alignTo,
-    ) {
-    }
+    ) {}
 
     /** How far the quilt goes, and where to. */
     public function title(): Phrase
     {
         return match (true) {
-            MoveKind::Forward === $this->kind => Phrase::of("Forward %s, to pass {$this->pass}.", Figure::measured($this->distance)),
-            $this->distance->isNegative() => Phrase::of("To the right %s, to section {$this->section}.", Figure::measured($this->distance->negated())),
+            MoveKind::Forward === $this->kind => Phrase::of(
+                "Forward %s, to pass {$this->pass}.",
+                Figure::measured($this->distance),
+            ),
+            $this->distance->isNegative() => Phrase::of(
+                "To the right %s, to section {$this->section}.",
+                Figure::measured($this->distance->negated()),
+            ),
             default => Phrase::of("To the left %s, to section {$this->section}.", Figure::measured($this->distance)),
         };
     }

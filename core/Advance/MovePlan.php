@@ -47,7 +47,9 @@ final readonly class MovePlan
             $to->number,
             MoveKind::Sideways,
             $to->from->minus($from->from),
-            $leftward ? 'the side clamps, then the end clamps from the left on.' : 'the side clamps, then the end clamps from the right on.',
+            $leftward
+                ? 'the side clamps, then the end clamps from the left on.'
+                : 'the side clamps, then the end clamps from the right on.',
             Phrase::of("Line up $line at %s from the left edge, square to the rails.", Figure::measured($bound->to)),
         );
     }
@@ -60,7 +62,10 @@ final readonly class MovePlan
             MoveKind::Forward,
             $before->advance ?? Length::zero(),
             'the side clamps, then the front clamps; the back clamps hold until the roll is in hand.',
-            Phrase::of('Line up the last stitched line, %s from the lead edge, along the rails.', Figure::measured($before->to)),
+            Phrase::of(
+                'Line up the last stitched line, %s from the lead edge, along the rails.',
+                Figure::measured($before->to),
+            ),
         );
     }
 }

@@ -20,9 +20,7 @@ final readonly class OneMoreRule
     /** The smaller rows wind on a little more before the last pass; each round takes that into account. */
     private const ROUNDS = 5;
 
-    public function __construct(private Roll $roll)
-    {
-    }
+    public function __construct(private Roll $roll) {}
 
     public function find(RowDesign $asked, RowLayout $layout, PassPlan $plan): ?OneMore
     {
@@ -32,13 +30,21 @@ final readonly class OneMoreRule
             $scale = $smaller->height->nanometres / $asked->height->nanometres;
             $anew = (new RowRule($this->roll))->layOut($smaller->withFinish(Finish::RunOff), $layout->along);
             $passes = (new RowPasses($this->roll))->plan($anew);
-            if ($scale < self::LEAST_SCALE || !$passes->isComplete() || (int) ceil($anew->count / $rows) >= $plan->count()) {
+            if (
+                $scale < self::LEAST_SCALE ||
+                !$passes->isComplete() ||
+                (int) ceil($anew->count / $rows) >= $plan->count()
+            ) {
                 return null;
             }
             if ($passes->count() * $rows < $anew->count + $rows) {
                 return new OneMore($scale, $smaller->height, $smaller->gap, $anew->count, $passes->count());
             }
-            $smaller = $this->filling($smaller, $rows, $this->roll->depth($anew->pitch()->toMillimetres() * $rows * ((int) ceil($anew->count / $rows) - 1)));
+            $smaller = $this->filling(
+                $smaller,
+                $rows,
+                $this->roll->depth($anew->pitch()->toMillimetres() * $rows * ((int) ceil($anew->count / $rows) - 1)),
+            );
         }
 
         return null;
@@ -67,7 +73,7 @@ final readonly class OneMoreRule
 
     private function fewestRows(PassPlan $plan): int
     {
-        $rows = array_map(static fn (Pass $pass): int => $pass->rows ?? 1, \array_slice($plan->passes, 0, -1));
+        $rows = array_map(static fn(Pass $pass): int => $pass->rows ?? 1, \array_slice($plan->passes, 0, -1));
 
         return [] === $rows ? 1 : min($rows);
     }

@@ -27,8 +27,7 @@ final readonly class Pass
         public ?Length $advance,
         public ?float $turns,
         public ?int $clicks,
-    ) {
-    }
+    ) {}
 
     public function depth(): Worked
     {
@@ -61,7 +60,15 @@ final readonly class Pass
             'The usable depth less what this pass takes.',
             [
                 new Term('usable depth', Figure::left($depth), 'roll'),
-                new Term('taken', Figure::needed($worked), null === $this->rows ? 'to the stop' : (1 === $this->rows ? '1 row' : "$this->rows rows and the gaps between")),
+                new Term(
+                    'taken',
+                    Figure::needed($worked),
+                    null === $this->rows
+                        ? 'to the stop'
+                        : (1 === $this->rows
+                            ? '1 row'
+                            : "$this->rows rows and the gaps between"),
+                ),
             ],
         );
     }

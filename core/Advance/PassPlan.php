@@ -11,9 +11,7 @@ use Schwung\Core\Measure\Phrase;
 final readonly class PassPlan
 {
     /** @param list<Pass> $passes */
-    private function __construct(public array $passes, public ?Phrase $obstacle)
-    {
-    }
+    private function __construct(public array $passes, public ?Phrase $obstacle) {}
 
     /** @param list<Step> $steps in order */
     public static function of(Roll $roll, array $steps, ?Phrase $obstacle = null): self

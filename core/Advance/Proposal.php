@@ -21,6 +21,5 @@ final readonly class Proposal
         public Phrase $text,
         public ?RowDesign $rows = null,
         public ?Direction $direction = null,
-    ) {
-    }
+    ) {}
 }

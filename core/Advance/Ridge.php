@@ -22,9 +22,7 @@ final readonly class Ridge
 {
     public const SLACK_MILLIMETRES = 5.0;
 
-    public function __construct(private Roll $roll, private Thickness $thickness)
-    {
-    }
+    public function __construct(private Roll $roll, private Thickness $thickness) {}
 
     /** How far the thickest such seam stands proud at the quilt's end; null where none lies that way. */
     public function height(Backing $backing, Direction $direction, Length $along): ?Worked
@@ -33,7 +31,8 @@ final readonly class Ridge
         if ([] === $seams) {
             return null;
         }
-        $toOneSide = [] !== array_filter($seams, static fn (BackingSeam $seam): bool => Pressing::ToOneSide === $seam->pressed);
+        $toOneSide =
+            [] !== array_filter($seams, static fn(BackingSeam $seam): bool => Pressing::ToOneSide === $seam->pressed);
         $each = $this->thickness->ofSeam($toOneSide ? Pressing::ToOneSide : Pressing::Open);
         $turns = $this->roll->turns($along->toMillimetres());
 
@@ -41,7 +40,11 @@ final readonly class Ridge
             Figure::measured(Length::millimetres($each->toMillimetres() * $turns)),
             'What the seam adds at each turn, times the turns over the whole quilt (an estimate).',
             [
-                new Term('added at each turn', Figure::measured($each), \sprintf('%.2f mm, pressed %s', $each->toMillimetres(), $toOneSide ? 'to one side' : 'open')),
+                new Term(
+                    'added at each turn',
+                    Figure::measured($each),
+                    \sprintf('%.2f mm, pressed %s', $each->toMillimetres(), $toOneSide ? 'to one side' : 'open'),
+                ),
                 new Term('wound on', Figure::measured($along), \sprintf('%.2f turns', $turns)),
             ],
         );

@@ -27,14 +27,17 @@ final readonly class Roll
     public function __construct(private Frame $frame, public Worked $thickness, private Length $leaderThickness)
     {
         $leader = $frame->at(FrameMeasure::LeaderLength)?->toMillimetres() ?? 0.0;
-        $this->start = sqrt(($frame->size(FrameMeasure::TakeupDiameter)->toMillimetres() / 2) ** 2 + $leaderThickness->toMillimetres() * $leader / \M_PI);
+        $this->start = sqrt(
+            ($frame->size(FrameMeasure::TakeupDiameter)->toMillimetres() / 2) ** 2 +
+                ($leaderThickness->toMillimetres() * $leader) / \M_PI,
+        );
         $this->layers = $thickness->length()->toMillimetres();
         $this->deepest = $frame->bareDepth()->toMillimetres();
     }
 
     public function radius(float $wound): float
     {
-        return sqrt($this->start ** 2 + $this->layers * $wound / \M_PI);
+        return sqrt($this->start ** 2 + ($this->layers * $wound) / \M_PI);
     }
 
     /** The usable depth, below zero where the roll has eaten it all. */
@@ -52,12 +55,17 @@ final readonly class Roll
     /** Whole clicks of the ratchet since the first pass, halves up; null without a ratchet. */
     public function clicks(float $wound): ?int
     {
-        return null === $this->frame->ratchetTeeth ? null : (int) floor($this->frame->ratchetTeeth * $this->turns($wound) + 0.5);
+        return null === $this->frame->ratchetTeeth
+            ? null
+            : (int) floor($this->frame->ratchetTeeth * $this->turns($wound) + 0.5);
     }
 
     public function isUnderArm(float $wound): bool
     {
-        return Near::isWithin(2 * $this->radius($wound), $this->frame->size(FrameMeasure::ArmClearance)->toMillimetres());
+        return Near::isWithin(
+            2 * $this->radius($wound),
+            $this->frame->size(FrameMeasure::ArmClearance)->toMillimetres(),
+        );
     }
 
     /** The thickest sandwich whose roll still goes under the arm with so much wound; zero where none does. */
@@ -65,17 +73,22 @@ final readonly class Roll
     {
         $room = ($this->frame->size(FrameMeasure::ArmClearance)->toMillimetres() / 2) ** 2 - $this->start ** 2;
 
-        return Length::millimetres($wound > 0 && $room > 0 ? \M_PI * $room / $wound : 0);
+        return Length::millimetres($wound > 0 && $room > 0 ? (\M_PI * $room) / $wound : 0);
     }
 
     public function diameter(Length $wound): Worked
     {
         return new Worked(
             Figure::measured(Length::millimetres(2 * $this->radius($wound->toMillimetres()))),
-            'Bare roller with its leader, grown by what is wound on: 2 × √(radius² + thickness × wound ÷ π). An estimate.',
+            'Bare roller with its leader, grown by what is wound on: 2 × √(radius² + thickness × wound ÷ π). An ' .
+                'estimate.',
             [
                 new Term('roller', Figure::measured($this->frame->size(FrameMeasure::TakeupDiameter)), 'frame'),
-                new Term('with its leader', Figure::measured(Length::millimetres(2 * $this->start)), 'leader '.$this->leaderThickness->toMillimetres().' mm thick'),
+                new Term(
+                    'with its leader',
+                    Figure::measured(Length::millimetres(2 * $this->start)),
+                    'leader ' . $this->leaderThickness->toMillimetres() . ' mm thick',
+                ),
                 new Term('wound on', Figure::measured($wound), 'passes before'),
                 $this->thicknessTerm(),
             ],
@@ -91,9 +104,17 @@ final readonly class Roll
             'Throat, less what is kept free in front and at the back, less what the roll has grown (an estimate).',
             [
                 new Term('throat', Figure::measured($this->frame->size(FrameMeasure::Throat)), 'frame'),
-                new Term('kept free in front', Figure::measured($this->frame->size(FrameMeasure::FrontAllowance)), 'frame'),
-                new Term('kept free at the back', Figure::measured($this->frame->size(FrameMeasure::BackAllowance)), 'frame'),
-                new Term('the roll has grown', Figure::measured($grown), 'after '.$this->turnsInWords($wound)),
+                new Term(
+                    'kept free in front',
+                    Figure::measured($this->frame->size(FrameMeasure::FrontAllowance)),
+                    'frame',
+                ),
+                new Term(
+                    'kept free at the back',
+                    Figure::measured($this->frame->size(FrameMeasure::BackAllowance)),
+                    'frame',
+                ),
+                new Term('the roll has grown', Figure::measured($grown), 'after ' . $this->turnsInWords($wound)),
                 $this->thicknessTerm(),
             ],
         );
@@ -101,10 +122,25 @@ final readonly class Roll
 
     private function thicknessTerm(): Term
     {
-        return new Term('the layers', $this->thickness->figure, \sprintf('%.2f mm: %s', $this->layers, implode(', ', array_map(
-            static fn (Term $term): string => \sprintf('%s %.2f', $term->name, $term->amount->length->toMillimetres()),
-            $this->thickness->terms,
-        ))));
+        return new Term(
+            'the layers',
+            $this->thickness->figure,
+            \sprintf(
+                '%.2f mm: %s',
+                $this->layers,
+                implode(
+                    ', ',
+                    array_map(
+                        static fn(Term $term): string => \sprintf(
+                            '%s %.2f',
+                            $term->name,
+                            $term->amount->length->toMillimetres(),
+                        ),
+                        $this->thickness->terms,
+                    ),
+                ),
+            ),
+        );
     }
 
     private function turnsInWords(Length $wound): string

@@ -19,8 +19,7 @@ final readonly class RowLayout
         public Length $along,
         public Finish $finish,
         public Finish $asked,
-    ) {
-    }
+    ) {}
 
     public function pitch(): Length
     {

@@ -18,9 +18,7 @@ final readonly class RowPasses
     /** Beyond so many passes a frame cannot be meant; it bounds the work. */
     public const MOST = 1000;
 
-    public function __construct(private Roll $roll)
-    {
-    }
+    public function __construct(private Roll $roll) {}
 
     public function plan(RowLayout $layout): PassPlan
     {
@@ -39,7 +37,12 @@ final readonly class RowPasses
                 return PassPlan::of($this->roll, $steps, $this->obstacle($height, $depth, \count($steps) + 1));
             }
             $taken = min($rows - $row, max(1, (int) floor(($depth + $gap + Near::MILLIMETRES) / $pitch)));
-            $steps[] = new Step($row * $pitch, $start + $row * $pitch, $start + ($row + $taken) * $pitch - $gap, $taken);
+            $steps[] = new Step(
+                $row * $pitch,
+                $start + $row * $pitch,
+                $start + ($row + $taken) * $pitch - $gap,
+                $taken,
+            );
         }
 
         return PassPlan::of($this->roll, $steps);
@@ -49,7 +52,8 @@ final readonly class RowPasses
     {
         return Phrase::of(
             "A row of %s does not fit: pass $pass has only %s of depth.",
-            Figure::needed(Length::millimetres($height)), Figure::left(Length::millimetres(max(0.0, $depth))),
+            Figure::needed(Length::millimetres($height)),
+            Figure::left(Length::millimetres(max(0.0, $depth))),
         );
     }
 }

@@ -13,7 +13,8 @@ use Schwung\Core\Measure\Near;
  * Rule 9, first half: how many rows of a design cover a quilt, and how they are made to end at the tail.
  *
  * Run off: as many rows as cover. Fit scale: the count or one less, of those within 0.90 to 1.10 one whose rows can all
- * be stitched, then the scale nearer 1, then the larger count. Fit gap: only the gaps change, to no less than minus half
+ * be stitched, then the scale nearer 1, then the larger count. Fit gap: only the gaps change, to no less than minus
+ * half
  * a row. A finish that is not possible falls back to running off.
  */
 final readonly class RowRule
@@ -24,10 +25,11 @@ final readonly class RowRule
     private const EXACT = 1e-9;
     private const EQUALLY_NEAR = 1e-12;
 
-    /** @param Roll|null $roll that the quilt winds onto; null where its thickness is not known, and every row counts as fitting */
-    public function __construct(private ?Roll $roll = null)
-    {
-    }
+    /**
+     * @param Roll|null $roll that the quilt winds onto; null where its thickness is not known, and every row counts as
+     * fitting
+     */
+    public function __construct(private ?Roll $roll = null) {}
 
     /** @param Length $along the top from lead edge to tail edge */
     public function layOut(RowDesign $design, Length $along): RowLayout
@@ -38,7 +40,17 @@ final readonly class RowRule
             Finish::RunOff => null,
             Finish::FitScale => $this->scaled($design, $along, $count),
             Finish::FitGap => $this->respaced($design, $along, $count),
-        } ?? new RowLayout($count, 1.0, $design->height, $design->gap, $design->overhang, $along, Finish::RunOff, $design->finish);
+        } ??
+            new RowLayout(
+                $count,
+                1.0,
+                $design->height,
+                $design->gap,
+                $design->overhang,
+                $along,
+                Finish::RunOff,
+                $design->finish,
+            );
     }
 
     private function covering(RowDesign $design, Length $along): int
@@ -89,9 +101,18 @@ final readonly class RowRule
     {
         $asked = $design->height->plus($design->gap)->times($count)->minus($design->gap);
         $scale = $this->span($design, $along)->nanometres / $asked->nanometres;
-        $times = static fn (Length $length): Length => Length::millimetres($length->toMillimetres() * $scale);
+        $times = static fn(Length $length): Length => Length::millimetres($length->toMillimetres() * $scale);
 
-        return new RowLayout($count, $scale, $times($design->height), $times($design->gap), $design->overhang, $along, Finish::FitScale, $design->finish);
+        return new RowLayout(
+            $count,
+            $scale,
+            $times($design->height),
+            $times($design->gap),
+            $design->overhang,
+            $along,
+            Finish::FitScale,
+            $design->finish,
+        );
     }
 
     private function respaced(RowDesign $design, Length $along, int $count): ?RowLayout
@@ -99,9 +120,22 @@ final readonly class RowRule
         if (1 === $count) {
             return null;
         }
-        $gap = $this->span($design, $along)->minus($design->height->times($count))->scaledBy(1, $count - 1);
+        $gap = $this->span($design, $along)
+            ->minus($design->height->times($count))
+            ->scaledBy(1, $count - 1);
         $nestsTooFar = Near::isWithin($gap->toMillimetres(), $design->height->half()->negated()->toMillimetres());
 
-        return $nestsTooFar ? null : new RowLayout($count, 1.0, $design->height, $gap, $design->overhang, $along, Finish::FitGap, $design->finish);
+        return $nestsTooFar
+            ? null
+            : new RowLayout(
+                $count,
+                1.0,
+                $design->height,
+                $gap,
+                $design->overhang,
+                $along,
+                Finish::FitGap,
+                $design->finish,
+            );
     }
 }

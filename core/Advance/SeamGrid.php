@@ -20,9 +20,12 @@ use Schwung\Core\Measure\Near;
 final readonly class SeamGrid
 {
     /** @param list<float> $seams within the length, growing */
-    private function __construct(public float $length, public array $seams, public float $firstBorder, public float $lastBorder)
-    {
-    }
+    private function __construct(
+        public float $length,
+        public array $seams,
+        public float $firstBorder,
+        public float $lastBorder,
+    ) {}
 
     /** Of a top that is worked from its lead edge to its tail edge, once it is loaded this way round. */
     public static function fromLead(Top $top, Direction $direction): self
@@ -55,7 +58,11 @@ final readonly class SeamGrid
     {
         $nearest = null;
         foreach ($this->seams as $seam) {
-            $nearest = null === $nearest || abs($seam - $this->length / 2) < abs($nearest - $this->length / 2) - Near::MILLIMETRES ? $seam : $nearest;
+            $nearest =
+                null === $nearest ||
+                abs($seam - $this->length / 2) < abs($nearest - $this->length / 2) - Near::MILLIMETRES
+                    ? $seam
+                    : $nearest;
         }
 
         return $nearest ?? $this->length / 2;
@@ -64,11 +71,14 @@ final readonly class SeamGrid
     /** The part from one place to another, counted anew from its own beginning. */
     public function part(float $from, float $to): self
     {
-        $within = array_filter($this->seams, static fn (float $seam): bool => $seam > $from + Near::MILLIMETRES && $seam < $to - Near::MILLIMETRES);
+        $within = array_filter(
+            $this->seams,
+            static fn(float $seam): bool => $seam > $from + Near::MILLIMETRES && $seam < $to - Near::MILLIMETRES,
+        );
 
         return new self(
             $to - $from,
-            array_values(array_map(static fn (float $seam): float => $seam - $from, $within)),
+            array_values(array_map(static fn(float $seam): float => $seam - $from, $within)),
             max(0.0, $this->firstBorder - $from),
             min($to - $from, $this->lastBorder - $from),
         );
@@ -79,7 +89,7 @@ final readonly class SeamGrid
     {
         return new self(
             $this->length,
-            array_reverse(array_map(fn (float $seam): float => $this->length - $seam, $this->seams)),
+            array_reverse(array_map(fn(float $seam): float => $this->length - $seam, $this->seams)),
             $this->length - $this->lastBorder,
             $this->length - $this->firstBorder,
         );
@@ -93,7 +103,11 @@ final readonly class SeamGrid
 
     public function toNearest(float $at): float
     {
-        $distances = array_map(static fn (float $seam): float => abs($seam - $at), [0.0, ...$this->seams, $this->length]);
+        $distances = array_map(static fn(float $seam): float => abs($seam - $at), [
+            0.0,
+            ...$this->seams,
+            $this->length,
+        ]);
 
         return min($distances);
     }

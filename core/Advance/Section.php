@@ -13,9 +13,12 @@ use Schwung\Core\Measure\Length;
  */
 final readonly class Section
 {
-    public function __construct(public int $number, public Length $from, public Length $to, public ?StopKind $boundKind)
-    {
-    }
+    public function __construct(
+        public int $number,
+        public Length $from,
+        public Length $to,
+        public ?StopKind $boundKind,
+    ) {}
 
     public function across(): Length
     {

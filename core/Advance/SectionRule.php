@@ -17,9 +17,7 @@ final readonly class SectionRule
     /** A section outweighs every cut block. */
     private const SECTION_COST = 10_000;
 
-    public function __construct(private Length $overlap)
-    {
-    }
+    public function __construct(private Length $overlap) {}
 
     /** How many sections, or null where the reach is no more than the overlap. */
     public function count(Length $across, Length $reach): ?int
@@ -47,7 +45,7 @@ final readonly class SectionRule
         $later = $reach->minus($this->overlap)->toMillimetres();
         $bounds = (new StopFinder(self::SECTION_COST))->find(
             SeamGrid::of($across, $seams),
-            static fn (float $place): float => $place < Near::MILLIMETRES ? $whole : $later,
+            static fn(float $place): float => $place < Near::MILLIMETRES ? $whole : $later,
         );
         if (null === $bounds) {
             return [];

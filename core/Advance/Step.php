@@ -7,7 +7,5 @@ namespace Schwung\Core\Advance;
 /** One pass while it is planned, in millimetres: what is wound on before it, and where it begins and ends. */
 final readonly class Step
 {
-    public function __construct(public float $wound, public float $from, public float $to, public ?int $rows = null)
-    {
-    }
+    public function __construct(public float $wound, public float $from, public float $to, public ?int $rows = null) {}
 }

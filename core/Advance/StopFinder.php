@@ -26,9 +26,7 @@ final readonly class StopFinder
     /**
      * @param int $passCost what one more pass costs in tenths; ten sets it equal to a cut block
      */
-    public function __construct(private int $passCost = 10)
-    {
-    }
+    public function __construct(private int $passCost = 10) {}
 
     /**
      * @param \Closure(float): float $depth what can be stitched from a place on, in millimetres
@@ -42,15 +40,24 @@ final readonly class StopFinder
             return null;
         }
         [$places, $costs] = $candidates;
-        $reaches = array_map(static fn (float $place): float => $place + $depth($place), $places);
-        $scores = array_map(fn (int $cost): int => ($cost + $this->passCost) * self::UNIT + 1, $costs);
-        $path = $this->mostEven($places, $reaches, $scores, $this->before($places, $reaches, $scores), $this->after($places, $reaches, $scores));
+        $reaches = array_map(static fn(float $place): float => $place + $depth($place), $places);
+        $scores = array_map(fn(int $cost): int => ($cost + $this->passCost) * self::UNIT + 1, $costs);
+        $path = $this->mostEven(
+            $places,
+            $reaches,
+            $scores,
+            $this->before($places, $reaches, $scores),
+            $this->after($places, $reaches, $scores),
+        );
 
-        return array_map(static fn (int $i): Stop => new Stop(
-            Length::millimetres($places[$i]),
-            0 === $costs[$i] ? StopKind::Seam : $grid->between($places[$i]),
-            Length::millimetres(0 === $costs[$i] ? 0 : $grid->toNearest($places[$i])),
-        ), $path);
+        return array_map(
+            static fn(int $i): Stop => new Stop(
+                Length::millimetres($places[$i]),
+                0 === $costs[$i] ? StopKind::Seam : $grid->between($places[$i]),
+                Length::millimetres(0 === $costs[$i] ? 0 : $grid->toNearest($places[$i])),
+            ),
+            $path,
+        );
     }
 
     /**
@@ -65,7 +72,10 @@ final readonly class StopFinder
         $reached = [];
         foreach ([0.0, ...$grid->seams] as $place) {
             $passes = 0;
-            while (($step = $depth($place)) > Near::MILLIMETRES && ($place += $step) < $grid->length - Near::MILLIMETRES) {
+            while (
+                ($step = $depth($place)) > Near::MILLIMETRES &&
+                ($place += $step) < $grid->length - Near::MILLIMETRES
+            ) {
                 $reached[] = $place;
                 if (++$passes > RowPasses::MOST || \count($reached) > self::MOST_CANDIDATES) {
                     return null;
@@ -151,7 +161,10 @@ final readonly class StopFinder
             }
             $least[$i] = $least[$window[$head]] + $scores[$window[$head]];
             $entry = $least[$i] + $scores[$i];
-            while (\count($window) > $head && $least[$window[\count($window) - 1]] + $scores[$window[\count($window) - 1]] >= $entry) {
+            while (
+                \count($window) > $head &&
+                $least[$window[\count($window) - 1]] + $scores[$window[\count($window) - 1]] >= $entry
+            ) {
                 array_pop($window);
             }
             $window[] = $i;
@@ -175,7 +188,9 @@ final readonly class StopFinder
     private function mostEven(array $places, array $reaches, array $scores, array $before, array $after): array
     {
         $last = \count($places) - 1;
-        $tight = array_values(array_filter(array_keys($places), static fn (int $i): bool => $before[$i] + $after[$i] === $before[$last]));
+        $tight = array_values(
+            array_filter(array_keys($places), static fn(int $i): bool => $before[$i] + $after[$i] === $before[$last]),
+        );
         [$squares, $from, $low] = [[0 => 0.0], [], 0];
         foreach ($tight as $n => $i) {
             while ($reaches[$tight[$low]] < $places[$i] - Near::MILLIMETRES) {

@@ -24,8 +24,7 @@ final readonly class TurnRound
         public ?RowLayout $rows,
         public array $stops,
         public bool $flipsDesign,
-    ) {
-    }
+    ) {}
 
     public function count(): int
     {
@@ -35,13 +34,13 @@ final readonly class TurnRound
     /** The least usable depth of both halves. */
     public function leastDepth(): Length
     {
-        return Length::shortest(...$this->ofBoth(static fn (Pass $last): Length => $last->depth()->length()));
+        return Length::shortest(...$this->ofBoth(static fn(Pass $last): Length => $last->depth()->length()));
     }
 
     /** The thicker roll of both halves. */
     public function rollDiameter(): Length
     {
-        return Length::longest(...$this->ofBoth(static fn (Pass $last): Length => $last->rollDiameter()->length()));
+        return Length::longest(...$this->ofBoth(static fn(Pass $last): Length => $last->rollDiameter()->length()));
     }
 
     public function stopsInBlocks(): int
@@ -56,7 +55,7 @@ final readonly class TurnRound
      */
     private function ofBoth(\Closure $measure): array
     {
-        $last = static fn (PassPlan $half): Length => null === $half->last() ? Length::zero() : $measure($half->last());
+        $last = static fn(PassPlan $half): Length => null === $half->last() ? Length::zero() : $measure($half->last());
         $first = $last($this->first);
 
         return [$first, null === $this->second->last() ? $first : $last($this->second)];

@@ -14,9 +14,7 @@ final readonly class TurnRoundRule
     /** So many passes must it save before it is worth the turning. */
     private const WORTH_PASSES = 2;
 
-    public function __construct(private Roll $roll)
-    {
-    }
+    public function __construct(private Roll $roll) {}
 
     /**
      * @param RowLayout $plain the rows as they are laid without turning
@@ -45,10 +43,24 @@ final readonly class TurnRoundRule
         $second = $blocks->plan($grid->part($middle, $grid->length)->reversed());
         $stops = [
             ...$first->stops,
-            ...array_map(static fn (Stop $stop): Stop => new Stop(Length::millimetres($grid->length)->minus($stop->at), $stop->kind, $stop->fromSeam), array_reverse($second->stops)),
+            ...array_map(
+                static fn(Stop $stop): Stop => new Stop(
+                    Length::millimetres($grid->length)->minus($stop->at),
+                    $stop->kind,
+                    $stop->fromSeam,
+                ),
+                array_reverse($second->stops),
+            ),
         ];
 
-        return $this->offered($first->passes, $second->passes, Length::millimetres($middle), null, $stops, $isDirectional);
+        return $this->offered(
+            $first->passes,
+            $second->passes,
+            Length::millimetres($middle),
+            null,
+            $stops,
+            $isDirectional,
+        );
     }
 
     /** The halves meet only where the rows end at both edges: scaled, else with other gaps. */
@@ -78,12 +90,21 @@ final readonly class TurnRoundRule
     {
         $depth = $this->roll->depth(0);
 
-        return !$plain->works() || ($depth > 0 && $plain->count() >= ceil($along->toMillimetres() / $depth) + self::WORTH_PASSES);
+        return !$plain->works() ||
+            ($depth > 0 && $plain->count() >= ceil($along->toMillimetres() / $depth) + self::WORTH_PASSES);
     }
 
     /** @param list<Stop> $stops */
-    private function offered(PassPlan $first, PassPlan $second, Length $meeting, ?RowLayout $rows, array $stops, bool $isDirectional): ?TurnRound
-    {
-        return $first->works() && $second->works() ? new TurnRound($first, $second, $meeting, $rows, $stops, $isDirectional) : null;
+    private function offered(
+        PassPlan $first,
+        PassPlan $second,
+        Length $meeting,
+        ?RowLayout $rows,
+        array $stops,
+        bool $isDirectional,
+    ): ?TurnRound {
+        return $first->works() && $second->works()
+            ? new TurnRound($first, $second, $meeting, $rows, $stops, $isDirectional)
+            : null;
     }
 }

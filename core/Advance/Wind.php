@@ -12,7 +12,12 @@ final readonly class Wind
      * @param bool $fromTail    the quilt is turned round, and the pass counts from the tail edge
      * @param bool $turnsBefore the quilt is turned round just before this pass
      */
-    public function __construct(public int $number, public Pass $pass, public float $from, public float $to, public bool $fromTail, public bool $turnsBefore)
-    {
-    }
+    public function __construct(
+        public int $number,
+        public Pass $pass,
+        public float $from,
+        public float $to,
+        public bool $fromTail,
+        public bool $turnsBefore,
+    ) {}
 }

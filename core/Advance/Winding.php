@@ -23,8 +23,7 @@ final readonly class Winding
         public array $sections,
         public array $moves,
         public bool $isTurnedRound,
-    ) {
-    }
+    ) {}
 
     public function count(): int
     {
@@ -50,12 +49,32 @@ final readonly class Winding
     /** @return list<Wind> */
     public static function winds(PassPlan $passes): array
     {
-        return array_map(static fn (Pass $pass): Wind => new Wind($pass->number, $pass, $pass->from->toMillimetres(), $pass->to->toMillimetres(), false, false), $passes->passes);
+        return array_map(
+            static fn(Pass $pass): Wind => new Wind(
+                $pass->number,
+                $pass,
+                $pass->from->toMillimetres(),
+                $pass->to->toMillimetres(),
+                false,
+                false,
+            ),
+            $passes->passes,
+        );
     }
 
     /** @return list<Wind> the second half, counted on from $count */
     public static function windsFromTail(PassPlan $passes, float $along, int $count): array
     {
-        return array_map(static fn (Pass $pass): Wind => new Wind($count + $pass->number, $pass, $along - $pass->to->toMillimetres(), $along - $pass->from->toMillimetres(), true, 1 === $pass->number), $passes->passes);
+        return array_map(
+            static fn(Pass $pass): Wind => new Wind(
+                $count + $pass->number,
+                $pass,
+                $along - $pass->to->toMillimetres(),
+                $along - $pass->from->toMillimetres(),
+                true,
+                1 === $pass->number,
+            ),
+            $passes->passes,
+        );
     }
 }

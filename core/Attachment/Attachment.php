@@ -33,8 +33,7 @@ final readonly class Attachment
         public ?Worked $missing = null,
         public array $notes = [],
         public array $pinned = [],
-    ) {
-    }
+    ) {}
 
     public function count(): int
     {
@@ -46,10 +45,14 @@ final readonly class Attachment
         return $this->seconds / 60;
     }
 
-    /** @return array<int, int> how many pieces there are of each length in nanometres, longest first; points have none */
+    /**
+     * @return array<int, int> how many pieces there are of each length in nanometres, longest first; points have none
+     */
     public function countByLength(): array
     {
-        $counts = array_count_values(array_map(static fn (Piece $piece): int => $piece->length()->nanometres, $this->pieces));
+        $counts = array_count_values(
+            array_map(static fn(Piece $piece): int => $piece->length()->nanometres, $this->pieces),
+        );
         krsort($counts);
 
         return $counts;
@@ -72,7 +75,7 @@ final readonly class Attachment
     public function inOrder(): array
     {
         $pieces = $this->pieces;
-        usort($pieces, static fn (Piece $one, Piece $other): int => $one->order <=> $other->order);
+        usort($pieces, static fn(Piece $one, Piece $other): int => $one->order <=> $other->order);
 
         return $pieces;
     }

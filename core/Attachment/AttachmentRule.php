@@ -11,9 +11,7 @@ use Schwung\Core\Practice\HoldTimes;
 /** Rule 14: where each pin, clip, clamp, zip or magnet of an edge goes, in which order, and whether they suffice. */
 final readonly class AttachmentRule
 {
-    public function __construct(private HoldTimes $times = new HoldTimes())
-    {
-    }
+    public function __construct(private HoldTimes $times = new HoldTimes()) {}
 
     /** Null where clips are to be planned and nobody knows which there are. */
     public function plan(HoldingSystem $system, HoldHabit $habit, Edge $edge): ?Attachment
@@ -21,7 +19,9 @@ final readonly class AttachmentRule
         return match ($system) {
             HoldingSystem::Pins => (new PinPlanner($this->times))->plan($habit, $edge),
             HoldingSystem::Zip => (new ZipPlanner($this->times))->plan($habit, $edge),
-            HoldingSystem::ChannelClips => [] === $habit->stock ? null : (new ClipPlanner($this->times))->plan($habit, $edge),
+            HoldingSystem::ChannelClips => [] === $habit->stock
+                ? null
+                : (new ClipPlanner($this->times))->plan($habit, $edge),
             HoldingSystem::DowelClamps => (new DowelClampPlanner($this->times))->plan($habit, $edge),
             HoldingSystem::Magnets => (new MagnetPlanner($this->times))->plan($habit, $edge),
             HoldingSystem::HookAndLoop => (new StripPlanner($this->times))->plan($edge),

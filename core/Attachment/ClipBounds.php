@@ -13,15 +13,17 @@ final readonly class ClipBounds
     private const WANTED_INCHES = 8;
     private const LEAST_INCHES = 2;
 
-    private function __construct(public Length $wanted, public Length $least, public Length $longest)
-    {
-    }
+    private function __construct(public Length $wanted, public Length $least, public Length $longest) {}
 
     public static function of(Edge $edge): self
     {
         $wanted = $edge->length()->plus(Length::inches(self::WANTED_INCHES));
         $longest = $edge->leader ?? $wanted;
 
-        return new self($wanted, Length::shortest($edge->length()->plus(Length::inches(self::LEAST_INCHES)), $longest), $longest);
+        return new self(
+            $wanted,
+            Length::shortest($edge->length()->plus(Length::inches(self::LEAST_INCHES)), $longest),
+            $longest,
+        );
     }
 }

@@ -61,7 +61,7 @@ final readonly class ClipChoice
      */
     private function runs(array $stock, Length $longest): array
     {
-        usort($stock, static fn (StockPiece $one, StockPiece $other): int => $other->length->compareTo($one->length));
+        usort($stock, static fn(StockPiece $one, StockPiece $other): int => $other->length->compareTo($one->length));
         $runs = [0 => []];
         foreach ($stock as $kind) {
             foreach ($runs as $total => $pieces) {

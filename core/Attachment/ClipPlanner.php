@@ -17,9 +17,7 @@ use Schwung\Core\Practice\HoldTimes;
 /** Rule 14, channel clips: the run that ClipChoice finds, laid from outside in and kept on the leader. */
 final readonly class ClipPlanner
 {
-    public function __construct(private HoldTimes $times)
-    {
-    }
+    public function __construct(private HoldTimes $times) {}
 
     public function plan(HoldHabit $habit, Edge $edge): Attachment
     {
@@ -29,20 +27,39 @@ final readonly class ClipPlanner
         if (null === $run) {
             $missing = $this->missing($bounds->least, $choice->longestRun($habit->stock, $bounds->longest), $edge);
 
-            return new Attachment(HoldingSystem::ChannelClips, [], null, $edge->held, 0, $missing, $this->wayOut($missing->length(), $habit->stock));
+            return new Attachment(
+                HoldingSystem::ChannelClips,
+                [],
+                null,
+                $edge->held,
+                0,
+                $missing,
+                $this->wayOut($missing->length(), $habit->stock),
+            );
         }
         $pieces = $this->laid($run, $edge);
 
-        return new Attachment(HoldingSystem::ChannelClips, $pieces, null, $edge->held, \count($pieces) * $this->times->each(HoldingSystem::ChannelClips));
+        return new Attachment(
+            HoldingSystem::ChannelClips,
+            $pieces,
+            null,
+            $edge->held,
+            \count($pieces) * $this->times->each(HoldingSystem::ChannelClips),
+        );
     }
 
     private function missing(Length $least, Length $longest, Edge $edge): Worked
     {
-        return new Worked(Figure::missing($least->minus($longest)), 'The least cover, two inches more than the edge and no more than the leader, less the longest run that the clips at hand can make.', [
-            new Term('edge', $edge->held->figure, 'held'),
-            new Term('least cover', Figure::needed($least), 'edge and 2 in'),
-            new Term('longest run', Figure::left($longest), 'stock, within the leader'),
-        ]);
+        return new Worked(
+            Figure::missing($least->minus($longest)),
+            'The least cover, two inches more than the edge and no more than the leader, less the longest run that ' .
+                'the clips at hand can make.',
+            [
+                new Term('edge', $edge->held->figure, 'held'),
+                new Term('least cover', Figure::needed($least), 'edge and 2 in'),
+                new Term('longest run', Figure::left($longest), 'stock, within the leader'),
+            ],
+        );
     }
 
     /**
@@ -54,15 +71,22 @@ final readonly class ClipPlanner
      */
     private function wayOut(Length $missing, array $stock): array
     {
-        $lengths = array_map(static fn (StockPiece $kind): Length => $kind->length, $stock);
+        $lengths = array_map(static fn(StockPiece $kind): Length => $kind->length, $stock);
         if ([] === $lengths) {
             return [];
         }
-        $long = array_filter($lengths, static fn (Length $length): bool => !$length->isShorterThan($missing));
+        $long = array_filter($lengths, static fn(Length $length): bool => !$length->isShorterThan($missing));
         $length = [] === $long ? Length::longest(...$lengths) : Length::shortest(...array_values($long));
         $count = (int) ceil($missing->nanometres / $length->nanometres);
 
-        return [Phrase::of("With $count more ".(1 === $count ? 'clip' : 'clips').' of %s it would be held; or take another hold at this end.', Figure::measured($length))];
+        return [
+            Phrase::of(
+                "With $count more " .
+                    (1 === $count ? 'clip' : 'clips') .
+                    ' of %s it would be held; or take another hold at this end.',
+                Figure::measured($length),
+            ),
+        ];
     }
 
     /**
@@ -100,6 +124,8 @@ final readonly class ClipPlanner
         $wanted = $edge->position->minus($run->half());
         $half = $edge->leader?->half();
 
-        return null === $half ? $wanted : Length::longest($half->negated(), Length::shortest($wanted, $half->minus($run)));
+        return null === $half
+            ? $wanted
+            : Length::longest($half->negated(), Length::shortest($wanted, $half->minus($run)));
     }
 }

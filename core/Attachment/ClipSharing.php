@@ -8,10 +8,12 @@ use Schwung\Core\Frame\StockPiece;
 use Schwung\Core\Measure\Length;
 
 /**
- * Rule 14, channel clips over several edges out of one stock: as many edges as can be are held, then as many as can be by
+ * Rule 14, channel clips over several edges out of one stock: as many edges as can be are held, then as many as can be
+ * by
  * the wanted cover, then the fewest pieces, then the least excess.
  *
- * Every run that the first edge could take is tried with the best that is left for the others, which is exact. Of a stock
+ * Every run that the first edge could take is tried with the best that is left for the others, which is exact. Of a
+ * stock
  * in which one edge has more runs than MOST the first edges take their best in turn, which is good.
  */
 final readonly class ClipSharing
@@ -47,7 +49,13 @@ final readonly class ClipSharing
         foreach ($this->candidates($stock, $edges[$name], [] === $others) as $run) {
             [$rank, $runs] = $this->best($this->without($stock, $run), $others);
             $own = $this->rank($run, $edges[$name]);
-            $rank = [$own[0] + $rank[0], $own[1] + $rank[1], $own[2] + $rank[2], $own[3] + $rank[3], $own[4] + $rank[4]];
+            $rank = [
+                $own[0] + $rank[0],
+                $own[1] + $rank[1],
+                $own[2] + $rank[2],
+                $own[3] + $rank[3],
+                $own[4] + $rank[4],
+            ];
             if (null === $best || $rank < $best[0]) {
                 $best = [$rank, null === $run ? $runs : [$name => $run, ...$runs]];
             }
@@ -98,10 +106,16 @@ final readonly class ClipSharing
             }
         }
 
-        return array_values(array_map(
-            static fn (array $run): array => $run[0],
-            array_filter($runs, static fn (array $run): bool => $run[1] >= $bounds->least->nanometres && $run[1] <= $bounds->longest->nanometres),
-        ));
+        return array_values(
+            array_map(
+                static fn(array $run): array => $run[0],
+                array_filter(
+                    $runs,
+                    static fn(array $run): bool => $run[1] >= $bounds->least->nanometres &&
+                        $run[1] <= $bounds->longest->nanometres,
+                ),
+            ),
+        );
     }
 
     /**
@@ -115,8 +129,10 @@ final readonly class ClipSharing
             return [1, 0, 0, 0, 0];
         }
         $bounds = ClipBounds::of($edge);
-        $count = array_sum(array_map(static fn (StockPiece $piece): int => $piece->count, $run));
-        $total = array_sum(array_map(static fn (StockPiece $piece): int => $piece->count * $piece->length->nanometres, $run));
+        $count = array_sum(array_map(static fn(StockPiece $piece): int => $piece->count, $run));
+        $total = array_sum(
+            array_map(static fn(StockPiece $piece): int => $piece->count * $piece->length->nanometres, $run),
+        );
         $below = max(0, $bounds->wanted->nanometres - $total);
 
         return [0, (int) ($below > 0), $below, $count, $total];
@@ -129,9 +145,16 @@ final readonly class ClipSharing
      */
     private function counted(array $lengths): array
     {
-        $counts = array_count_values(array_map(static fn (Length $length): int => $length->nanometres, $lengths));
+        $counts = array_count_values(array_map(static fn(Length $length): int => $length->nanometres, $lengths));
 
-        return array_map(static fn (int $nanometres, int $count): StockPiece => new StockPiece(Length::ofNanometres($nanometres), $count), array_keys($counts), $counts);
+        return array_map(
+            static fn(int $nanometres, int $count): StockPiece => new StockPiece(
+                Length::ofNanometres($nanometres),
+                $count,
+            ),
+            array_keys($counts),
+            $counts,
+        );
     }
 
     /**
@@ -143,9 +166,12 @@ final readonly class ClipSharing
     private function without(array $stock, ?array $run): array
     {
         foreach ($run ?? [] as $taken) {
-            $stock = array_map(static fn (StockPiece $kind): StockPiece => 0 === $kind->length->compareTo($taken->length)
-                ? new StockPiece($kind->length, $kind->count - $taken->count)
-                : $kind, $stock);
+            $stock = array_map(
+                static fn(StockPiece $kind): StockPiece => 0 === $kind->length->compareTo($taken->length)
+                    ? new StockPiece($kind->length, $kind->count - $taken->count)
+                    : $kind,
+                $stock,
+            );
         }
 
         return $stock;

@@ -16,19 +16,26 @@ use Schwung\Core\Practice\HoldTimes;
 /** Rule 14, dowel clamps: no more than half an inch apart, spread evenly over the edge. */
 final readonly class DowelClampPlanner
 {
-    public function __construct(private HoldTimes $times)
-    {
-    }
+    public function __construct(private HoldTimes $times) {}
 
     public function plan(HoldHabit $habit, Edge $edge): Attachment
     {
         $length = $habit->stock[0]->length ?? Length::inches(4);
         $gap = Length::inches(0.5);
         $count = max(1, (int) ceil($edge->length()->plus($gap)->nanometres / $length->plus($gap)->nanometres));
-        $free = 1 === $count ? Length::zero() : $edge->length()->minus($length->times($count))->scaledBy(1, $count - 1);
+        $free =
+            1 === $count
+                ? Length::zero()
+                : $edge
+                    ->length()
+                    ->minus($length->times($count))
+                    ->scaledBy(1, $count - 1);
         $free = Length::longest(Length::zero(), Length::shortest($gap, $free));
         $step = $length->plus($free);
-        $first = $step->times($count - 1)->half()->negated();
+        $first = $step
+            ->times($count - 1)
+            ->half()
+            ->negated();
         $orders = (new PlacingOrder())->fromCentre($count, $edge->hand);
         $pieces = array_map(static function (int $i) use ($first, $step, $length, $orders, $edge): Piece {
             $centre = $edge->position->plus($first, $step->times($i));
@@ -36,9 +43,25 @@ final readonly class DowelClampPlanner
             return new Piece($centre->minus($length->half()), $centre->plus($length->half()), $orders[$i]);
         }, range(0, $count - 1));
 
-        return new Attachment(HoldingSystem::DowelClamps, $pieces, new Worked(Figure::measured($step), 'Clamps no more than half an inch apart, spread evenly over the edge.', [
-            new Term('clamp', Figure::measured($length), [] === $habit->stock ? 'usual' : 'stock'),
-            new Term('gap', Figure::measured($free), 'shared out'),
-        ]), $edge->held, $count * $this->times->each(HoldingSystem::DowelClamps), notes: [Phrase::of('They need a casing with its dowel in the leader. The end clamps may sit partly on bare leader.')], missing: StockCount::missing($habit, $count, $length));
+        return new Attachment(
+            HoldingSystem::DowelClamps,
+            $pieces,
+            new Worked(
+                Figure::measured($step),
+                'Clamps no more than half an inch apart, spread evenly over the edge.',
+                [
+                    new Term('clamp', Figure::measured($length), [] === $habit->stock ? 'usual' : 'stock'),
+                    new Term('gap', Figure::measured($free), 'shared out'),
+                ],
+            ),
+            $edge->held,
+            $count * $this->times->each(HoldingSystem::DowelClamps),
+            notes: [
+                Phrase::of(
+                    'They need a casing with its dowel in the leader. The end clamps may sit partly on bare leader.',
+                ),
+            ],
+            missing: StockCount::missing($habit, $count, $length),
+        );
     }
 }

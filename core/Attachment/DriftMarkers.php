@@ -17,10 +17,13 @@ final readonly class DriftMarkers
 {
     private const MOST = 4;
 
-    /** @return list<Length> places on the rail from its centre mark, from left to right; fewer than two where seams are few */
+    /**
+     * @return list<Length> places on the rail from its centre mark, from left to right; fewer than two where seams are
+     * few
+     */
     public function places(Top $top, Direction $direction, Length $position): array
     {
-        $seams = array_map(static fn (TopSeam $seam): Length => $seam->at, $top->seamsRollerToRoller($direction));
+        $seams = array_map(static fn(TopSeam $seam): Length => $seam->at, $top->seamsRollerToRoller($direction));
         $across = $top->across($direction);
         $count = min(self::MOST, \count($seams));
         $chosen = [];
@@ -36,8 +39,8 @@ final readonly class DriftMarkers
                 unset($seams[$nearest[1]]);
             }
         }
-        usort($chosen, static fn (Length $one, Length $other): int => $one->compareTo($other));
+        usort($chosen, static fn(Length $one, Length $other): int => $one->compareTo($other));
 
-        return array_map(static fn (Length $seam): Length => $seam->minus($across->half())->plus($position), $chosen);
+        return array_map(static fn(Length $seam): Length => $seam->minus($across->half())->plus($position), $chosen);
     }
 }

@@ -16,7 +16,8 @@ final readonly class Edge
      * @param Length|null $leader    width of the leader; null where there is none
      * @param Length      $position  of the edge's centre from the leader's centre mark
      * @param Length|null $pole       that spring clamps sit on; null where it does not bound them
-     * @param bool        $isWorkedIn the edge has fullness and is attached itself, so that its pins stand twice as close
+     * @param bool        $isWorkedIn the edge has fullness and is attached itself, so that its pins stand twice as
+     *   close
      */
     public function __construct(
         public Worked $held,
@@ -26,8 +27,7 @@ final readonly class Edge
         public bool $isWorkedIn = false,
         public Hand $hand = Hand::Right,
         public ?Length $pole = null,
-    ) {
-    }
+    ) {}
 
     public function length(): Length
     {

@@ -12,24 +12,31 @@ final readonly class HeldEnds
      * @param Attachment|null $tail the same
      * @param Attachment|null $top  the same, and where the top floats
      */
-    public function __construct(public ?Attachment $lead, public ?Attachment $tail, public ?Attachment $top, public bool $holdsTop)
-    {
-    }
+    public function __construct(
+        public ?Attachment $lead,
+        public ?Attachment $tail,
+        public ?Attachment $top,
+        public bool $holdsTop,
+    ) {}
 
     /** @return array<string, Attachment|null> lead, tail, and top where it is held */
     public function byEdge(): array
     {
-        return ['lead' => $this->lead, 'tail' => $this->tail, ...($this->holdsTop ? ['top' => $this->top] : [])];
+        return ['lead' => $this->lead, 'tail' => $this->tail, ...$this->holdsTop ? ['top' => $this->top] : []];
     }
 
     public function minutes(): float
     {
-        return array_sum(array_map(static fn (?Attachment $attachment): float => $attachment?->minutes() ?? 0.0, $this->byEdge()));
+        return array_sum(
+            array_map(static fn(?Attachment $attachment): float => $attachment?->minutes() ?? 0.0, $this->byEdge()),
+        );
     }
 
     /** How many pieces are put in, and have to come out. */
     public function count(): int
     {
-        return array_sum(array_map(static fn (?Attachment $attachment): int => $attachment?->count() ?? 0, $this->byEdge()));
+        return array_sum(
+            array_map(static fn(?Attachment $attachment): int => $attachment?->count() ?? 0, $this->byEdge()),
+        );
     }
 }

@@ -7,13 +7,18 @@ namespace Schwung\Core\Attachment;
 use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Measure\Length;
 
-/** What holding an end this way would cost: cloth before the top, minutes at the frame, and what it asks of the hands. */
+/**
+ * What holding an end this way would cost: cloth before the top, minutes at the frame, and what it asks of the hands.
+ */
 final readonly class HoldCost
 {
     /** @param float|null $minutes null where the pieces at hand do not reach, or are not counted */
-    public function __construct(public HoldingSystem $system, public Length $lead, public Length $tail, public ?float $minutes)
-    {
-    }
+    public function __construct(
+        public HoldingSystem $system,
+        public Length $lead,
+        public Length $tail,
+        public ?float $minutes,
+    ) {}
 
     public function hands(): string
     {

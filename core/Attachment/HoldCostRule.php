@@ -16,9 +16,7 @@ use Schwung\Core\Sizing\MeasuredTop;
 /** Works out what every holding system would cost at an end of this quilt, each with all its pieces at hand. */
 final readonly class HoldCostRule
 {
-    public function __construct(private Practice $practice)
-    {
-    }
+    public function __construct(private Practice $practice) {}
 
     /** @return list<HoldCost> in the order of HoldingSystem */
     public function costs(Job $job, MeasuredTop $top, DirectionPlan $chosen): array
@@ -27,7 +25,11 @@ final readonly class HoldCostRule
         $rule = new AttachmentRule($this->practice->times);
 
         return array_map(function (HoldingSystem $system) use ($job, $edge, $rule): HoldCost {
-            $attachment = $rule->plan($system, new HoldHabit($job->load->leadHabit->school, $job->frame->stock->of($system)), $edge);
+            $attachment = $rule->plan(
+                $system,
+                new HoldHabit($job->load->leadHabit->school, $job->frame->stock->of($system)),
+                $edge,
+            );
 
             return new HoldCost(
                 $system,

@@ -19,9 +19,7 @@ use Schwung\Core\Practice\HoldHabit;
  */
 final readonly class HoldingRule
 {
-    public function __construct(private AttachmentRule $rule = new AttachmentRule())
-    {
-    }
+    public function __construct(private AttachmentRule $rule = new AttachmentRule()) {}
 
     public function hold(Load $load, Stock $shared, LoadedEdges $edges): HeldEnds
     {
@@ -33,15 +31,20 @@ final readonly class HoldingRule
                 unset($asked[$name]);
             }
         }
-        foreach (array_unique(array_map(static fn (array $one): string => $one[0]->value, $asked)) as $word) {
+        foreach (array_unique(array_map(static fn(array $one): string => $one[0]->value, $asked)) as $word) {
             $system = HoldingSystem::from($word);
-            $sharing = array_filter($asked, static fn (array $one): bool => $one[0] === $system);
+            $sharing = array_filter($asked, static fn(array $one): bool => $one[0] === $system);
             [$planned, $left] = $this->share($system, $sharing, $shared->of($system));
             $held += $planned;
             $shared = $shared->leaving($system, $left);
         }
 
-        return new HeldEnds($held['lead'] ?? null, $held['tail'] ?? null, $held['top'] ?? null, $edges->holdsTop(End::Tail));
+        return new HeldEnds(
+            $held['lead'] ?? null,
+            $held['tail'] ?? null,
+            $held['top'] ?? null,
+            $edges->holdsTop(End::Tail),
+        );
     }
 
     /** @return array<string, array{HoldingSystem, HoldHabit, Edge}> in the order of the work */
@@ -52,7 +55,9 @@ final readonly class HoldingRule
             $asked[$end->value] = [$load->holdingAt($end), $load->habitAt($end), $edges->backing($end)];
         }
 
-        return $edges->holdsTop(End::Tail) ? [...$asked, 'top' => [$load->top, $load->topHabit, $edges->top(End::Tail)]] : $asked;
+        return $edges->holdsTop(End::Tail)
+            ? [...$asked, 'top' => [$load->top, $load->topHabit, $edges->top(End::Tail)]]
+            : $asked;
     }
 
     /**
@@ -63,7 +68,10 @@ final readonly class HoldingRule
      */
     private function share(HoldingSystem $system, array $sharing, array $stock): array
     {
-        $runs = HoldingSystem::ChannelClips === $system ? (new ClipSharing())->runs($stock, array_map(static fn (array $one): Edge => $one[2], $sharing)) : [];
+        $runs =
+            HoldingSystem::ChannelClips === $system
+                ? (new ClipSharing())->runs($stock, array_map(static fn(array $one): Edge => $one[2], $sharing))
+                : [];
         $planned = [];
         foreach ($this->inOrder($system, $sharing) as $name => [, $habit, $edge]) {
             $own = $runs[$name] ?? $stock;
@@ -83,7 +91,10 @@ final readonly class HoldingRule
     private function inOrder(HoldingSystem $system, array $sharing): array
     {
         if (HoldingSystem::Zip === $system) {
-            uasort($sharing, static fn (array $one, array $other): int => $other[2]->length()->compareTo($one[2]->length()));
+            uasort(
+                $sharing,
+                static fn(array $one, array $other): int => $other[2]->length()->compareTo($one[2]->length()),
+            );
         }
 
         return $sharing;

@@ -27,8 +27,7 @@ final readonly class LoadedEdges
         private DirectionPlan $chosen,
         private Length $position,
         private Hand $hand = Hand::Right,
-    ) {
-    }
+    ) {}
 
     public function backing(End $end): Edge
     {
@@ -36,10 +35,18 @@ final readonly class LoadedEdges
         $leader = $this->job->frame->leaderWidth();
         $held = null === $leader ? $across : Length::shortest($across, $leader);
 
-        return new Edge(new Worked(Figure::measured($held), 'The squared-up backing across, at most the leader.', [
-            new Term('backing, squared up', Figure::left($across), 'measured'),
-            ...(null === $leader ? [] : [new Term('leader', Figure::left($leader), 'frame')]),
-        ]), $end, $leader, $this->position, $this->goesThroughAllLayers($end) && $this->isWorkedIn($end), $this->hand, $this->job->frame->size(FrameMeasure::Rail));
+        return new Edge(
+            new Worked(Figure::measured($held), 'The squared-up backing across, at most the leader.', [
+                new Term('backing, squared up', Figure::left($across), 'measured'),
+                ...null === $leader ? [] : [new Term('leader', Figure::left($leader), 'frame')],
+            ]),
+            $end,
+            $leader,
+            $this->position,
+            $this->goesThroughAllLayers($end) && $this->isWorkedIn($end),
+            $this->hand,
+            $this->job->frame->size(FrameMeasure::Rail),
+        );
     }
 
     /** The top's own edge on its roller. */
@@ -47,17 +54,29 @@ final readonly class LoadedEdges
     {
         $across = $this->job->top->across($this->chosen->direction);
 
-        return new Edge(new Worked(Figure::measured($across), 'The top across.', [new Term('top', Figure::measured($across), 'measured')]), $end, $this->job->frame->leaderWidth(), $this->position, $this->isWorkedIn($end), $this->hand, $this->job->frame->size(FrameMeasure::Rail));
+        return new Edge(
+            new Worked(Figure::measured($across), 'The top across.', [
+                new Term('top', Figure::measured($across), 'measured'),
+            ]),
+            $end,
+            $this->job->frame->leaderWidth(),
+            $this->position,
+            $this->isWorkedIn($end),
+            $this->hand,
+            $this->job->frame->size(FrameMeasure::Rail),
+        );
     }
 
     /** Whether the top's own edge is attached at this end; one that is shaped never is, nor one without a roller. */
     public function holdsTop(End $end): bool
     {
-        return !$this->job->top->edge->mustFloat() && $this->job->frame->kind->hasTopRoller() && match ($this->job->load->float) {
-            FloatKind::Full => false,
-            FloatKind::Part => End::Tail === $end,
-            FloatKind::None => true,
-        };
+        return !$this->job->top->edge->mustFloat() &&
+            $this->job->frame->kind->hasTopRoller() &&
+            match ($this->job->load->float) {
+                FloatKind::Full => false,
+                FloatKind::Part => End::Tail === $end,
+                FloatKind::None => true,
+            };
     }
 
     /** The backing's own edge is flat; only pins that go through the top's edge as well are closer for it. */

@@ -17,24 +17,35 @@ use Schwung\Core\Practice\PinSchool;
 /** Rule 14, magnets: centre, ends, then always the middle of the widest gap. */
 final readonly class MagnetPlanner
 {
-    public function __construct(private HoldTimes $times)
-    {
-    }
+    public function __construct(private HoldTimes $times) {}
 
     public function plan(HoldHabit $habit, Edge $edge): Attachment
     {
         $wanted = Length::inches(PinSchool::Wide === $habit->school ? 6 : 4);
         $each = max(1, (int) ceil($edge->half()->nanometres / $wanted->nanometres));
-        $places = array_map(static fn (int $k): Length => $edge->half()->scaledBy($k, $each), range(-$each, $each));
+        $places = array_map(static fn(int $k): Length => $edge->half()->scaledBy($k, $each), range(-$each, $each));
 
         return new Attachment(
             HoldingSystem::Magnets,
             Piece::row($places, (new PlacingOrder())->byHalving(\count($places)), $edge),
-            new Worked(Figure::measured($edge->half()->scaledBy(1, $each)), 'From the centre to the end, shared out evenly, no wider than wanted.', [new Term('edge', $edge->held->figure, 'held'), new Term('wanted', Figure::measured($wanted), 'magnets')]),
+            new Worked(
+                Figure::measured($edge->half()->scaledBy(1, $each)),
+                'From the centre to the end, shared out evenly, no wider than wanted.',
+                [
+                    new Term('edge', $edge->held->figure, 'held'),
+                    new Term('wanted', Figure::measured($wanted), 'magnets'),
+                ],
+            ),
             $edge->held,
             \count($places) * $this->times->each(HoldingSystem::Magnets),
             StockCount::missing($habit, \count($places), $wanted),
-            notes: [Phrase::of('Strong magnets pinch: set each down edge first. Keep them away from implanted medical devices (ask the doctor or the maker of the device), from cards and electronics, and off the bars that must turn.')],
+            notes: [
+                Phrase::of(
+                    'Strong magnets pinch: set each down edge first. Keep them away from implanted medical devices ' .
+                        '(ask the doctor or the maker of the device), from cards and electronics, and off the bars ' .
+                        'that must turn.',
+                ),
+            ],
         );
     }
 }

@@ -13,9 +13,7 @@ final readonly class Piece
      * @param Length $from  from the leader's centre mark, right positive
      * @param int    $order in which it is placed, from 1
      */
-    public function __construct(public Length $from, public Length $to, public int $order)
-    {
-    }
+    public function __construct(public Length $from, public Length $to, public int $order) {}
 
     public static function at(Length $place, int $order): self
     {
@@ -32,7 +30,11 @@ final readonly class Piece
      */
     public static function row(array $places, array $orders, Edge $edge): array
     {
-        return array_map(static fn (Length $place, int $order): self => self::at($place->plus($edge->position), $order), $places, $orders);
+        return array_map(
+            static fn(Length $place, int $order): self => self::at($place->plus($edge->position), $order),
+            $places,
+            $orders,
+        );
     }
 
     public function centre(): Length

@@ -18,14 +18,15 @@ use Schwung\Core\Practice\PinSchool;
 /** Rule 14, pins: in from each end, shared out evenly from the centre, or at the ticks of the leader. */
 final readonly class PinPlanner
 {
-    public function __construct(private HoldTimes $times)
-    {
-    }
+    public function __construct(private HoldTimes $times) {}
 
     public function plan(HoldHabit $habit, Edge $edge): Attachment
     {
         $places = PinSchool::Ticks === $habit->school ? $this->ticks($edge) : $this->evenPins($habit->school, $edge);
-        $spacing = PinSchool::Ticks === $habit->school ? self::wantedSpacing($habit->school, $edge) : $this->actualSpacing($habit->school, $edge);
+        $spacing =
+            PinSchool::Ticks === $habit->school
+                ? self::wantedSpacing($habit->school, $edge)
+                : $this->actualSpacing($habit->school, $edge);
 
         return new Attachment(
             HoldingSystem::Pins,
@@ -34,20 +35,27 @@ final readonly class PinPlanner
             $edge->held,
             \count($places) * $this->times->each(HoldingSystem::Pins),
             StockCount::missing($habit, \count($places), $spacing),
-            notes: [Phrase::of('The outermost pins point inward, all others away from the centre. Run no hand along a pinned roll.')],
+            notes: [
+                Phrase::of(
+                    'The outermost pins point inward, all others away from the centre. Run no hand along a pinned ' .
+                        'roll.',
+                ),
+            ],
         );
     }
 
     /** How far apart the pins of a school are wanted at this edge. */
     public static function wantedSpacing(PinSchool $school, Edge $edge): Length
     {
-        $wanted = Length::inches(match ($school) {
-            PinSchool::EndToEnd => 2,
-            PinSchool::Hand => 4,
-            PinSchool::Ticks => 5,
-            PinSchool::Wide => 6,
-            PinSchool::CloserOnPull => End::Tail === $edge->end ? 3 : 4,
-        });
+        $wanted = Length::inches(
+            match ($school) {
+                PinSchool::EndToEnd => 2,
+                PinSchool::Hand => 4,
+                PinSchool::Ticks => 5,
+                PinSchool::Wide => 6,
+                PinSchool::CloserOnPull => End::Tail === $edge->end ? 3 : 4,
+            },
+        );
 
         return $edge->isWorkedIn ? $wanted->half() : $wanted;
     }
@@ -58,12 +66,17 @@ final readonly class PinPlanner
         $half = $edge->half()->minus(self::inset());
         $each = $this->pinsEachSide($school, $edge);
 
-        return array_map(static fn (int $k): Length => $half->scaledBy($k, $each), range(-$each, $each));
+        return array_map(static fn(int $k): Length => $half->scaledBy($k, $each), range(-$each, $each));
     }
 
     private function pinsEachSide(PinSchool $school, Edge $edge): int
     {
-        return max(1, (int) ceil($edge->half()->minus(self::inset())->nanometres / self::wantedSpacing($school, $edge)->nanometres));
+        return max(
+            1,
+            (int) ceil(
+                $edge->half()->minus(self::inset())->nanometres / self::wantedSpacing($school, $edge)->nanometres,
+            ),
+        );
     }
 
     private function actualSpacing(PinSchool $school, Edge $edge): Length
@@ -78,7 +91,11 @@ final readonly class PinPlanner
         $step = self::wantedSpacing(PinSchool::Ticks, $edge);
         $last = max(0, (int) floor($end->minus(Length::inches(1))->nanometres / $step->nanometres));
 
-        return [$end->negated(), ...array_map(static fn (int $k): Length => $step->times($k), range(-$last, $last)), $end];
+        return [
+            $end->negated(),
+            ...array_map(static fn(int $k): Length => $step->times($k), range(-$last, $last)),
+            $end,
+        ];
     }
 
     private static function inset(): Length
@@ -90,10 +107,18 @@ final readonly class PinPlanner
     {
         return new Worked(
             Figure::measured($spacing),
-            PinSchool::Ticks === $habit->school ? 'A pin at every tick of the leader that is an inch within the ends, and one at each end.' : 'From the centre to a quarter inch within the end, shared out evenly, no wider than wanted.',
+            PinSchool::Ticks === $habit->school
+                ? 'A pin at every tick of the leader that is an inch within the ends, and one at each end.'
+                : 'From the centre to a quarter inch within the end, shared out evenly, no wider than wanted.',
             [
                 $edge->held->terms[0] ?? new Term('edge', $edge->held->figure, 'held'),
-                new Term('wanted', Figure::measured(self::wantedSpacing($habit->school, $edge)), 'school '.$habit->school->value.($edge->isWorkedIn ? ', twice as close because the edge is worked in' : '')),
+                new Term(
+                    'wanted',
+                    Figure::measured(self::wantedSpacing($habit->school, $edge)),
+                    'school ' .
+                        $habit->school->value .
+                        ($edge->isWorkedIn ? ', twice as close because the edge is worked in' : ''),
+                ),
             ],
         );
     }

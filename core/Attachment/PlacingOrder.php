@@ -77,6 +77,6 @@ final readonly class PlacingOrder
         $orders = array_flip($filled);
         ksort($orders);
 
-        return array_map(static fn (int $order): int => $order + 1, array_values($orders));
+        return array_map(static fn(int $order): int => $order + 1, array_values($orders));
     }
 }

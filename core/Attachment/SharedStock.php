@@ -25,10 +25,13 @@ final readonly class SharedStock
         // Points have no length of their own: they are all of the one kind that there is.
         $points = $used[0] ?? 0;
 
-        return array_map(static fn (StockPiece $kind): StockPiece => new StockPiece(
-            $kind->length,
-            max(0, $kind->count - $points - ($used[$kind->length->nanometres] ?? 0)),
-        ), $stock);
+        return array_map(
+            static fn(StockPiece $kind): StockPiece => new StockPiece(
+                $kind->length,
+                max(0, $kind->count - $points - ($used[$kind->length->nanometres] ?? 0)),
+            ),
+            $stock,
+        );
     }
 
     /**
@@ -42,6 +45,11 @@ final readonly class SharedStock
     {
         $zip = ZipPlanner::fitting($stock, $edge);
 
-        return array_map(static fn (StockPiece $kind): StockPiece => $kind === $zip ? new StockPiece($kind->length, $kind->count - 1) : $kind, $stock);
+        return array_map(
+            static fn(StockPiece $kind): StockPiece => $kind === $zip
+                ? new StockPiece($kind->length, $kind->count - 1)
+                : $kind,
+            $stock,
+        );
     }
 }

@@ -22,9 +22,7 @@ final readonly class SpringClampPlanner
     /** Together at both ends of a pole, where no clamp sits. */
     private const ENDS_INCHES = 2;
 
-    public function __construct(private HoldTimes $times)
-    {
-    }
+    public function __construct(private HoldTimes $times) {}
 
     public function plan(HoldHabit $habit, Edge $edge): Attachment
     {
@@ -32,12 +30,19 @@ final readonly class SpringClampPlanner
         $length = $held->length();
         $each = Length::inches(self::EACH_INCHES);
         $count = max(self::LEAST, (int) ceil($length->nanometres / $each->nanometres) + 1);
-        $places = array_map(static fn (int $i): Length => $length->scaledBy(2 * $i - ($count - 1), 2 * ($count - 1)), range(0, $count - 1));
+        $places = array_map(
+            static fn(int $i): Length => $length->scaledBy(2 * $i - ($count - 1), 2 * ($count - 1)),
+            range(0, $count - 1),
+        );
 
         return new Attachment(
             HoldingSystem::SpringClamps,
             Piece::row($places, (new PlacingOrder())->byHalving($count, true), $edge),
-            new Worked(Figure::measured($length->scaledBy(1, $count - 1)), 'A clamp for every 16 in and one more, at least three, shared out from end to end.', [new Term('edge', $held->figure, 'held')]),
+            new Worked(
+                Figure::measured($length->scaledBy(1, $count - 1)),
+                'A clamp for every 16 in and one more, at least three, shared out from end to end.',
+                [new Term('edge', $held->figure, 'held')],
+            ),
             $held,
             $count * $this->times->each(HoldingSystem::SpringClamps),
             notes: [Phrase::of('Spring clamps fly back: open and close them by hand.')],
@@ -50,10 +55,12 @@ final readonly class SpringClampPlanner
     {
         $room = $edge->pole?->minus(Length::inches(self::ENDS_INCHES));
 
-        return null === $room || !$room->isShorterThan($edge->length()) ? $edge->held : new Worked(
-            Figure::measured($room),
-            'The pole less two inches: of a wider quilt, what one section holds.',
-            [new Term('edge', $edge->held->figure, 'held'), new Term('pole', Figure::left($edge->pole), 'frame')],
-        );
+        return null === $room || !$room->isShorterThan($edge->length())
+            ? $edge->held
+            : new Worked(
+                Figure::measured($room),
+                'The pole less two inches: of a wider quilt, what one section holds.',
+                [new Term('edge', $edge->held->figure, 'held'), new Term('pole', Figure::left($edge->pole), 'frame')],
+            );
     }
 }

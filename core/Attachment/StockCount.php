@@ -14,14 +14,21 @@ use Schwung\Core\Practice\HoldHabit;
 /** Whether counted pieces suffice. */
 final readonly class StockCount
 {
-    /** Counted pieces that are too few; the figure is the edge that stays without. Null where there are enough, or nobody counted. */
+    /**
+     * Counted pieces that are too few; the figure is the edge that stays without. Null where there are enough, or
+     * nobody counted.
+     */
     public static function missing(HoldHabit $habit, int $count, Length $each): ?Worked
     {
-        $there = array_sum(array_map(static fn (StockPiece $piece): int => $piece->count, $habit->stock));
+        $there = array_sum(array_map(static fn(StockPiece $piece): int => $piece->count, $habit->stock));
         if ([] === $habit->stock || $there >= $count) {
             return null;
         }
 
-        return new Worked(Figure::missing($each->times($count - $there)->roundedTo(Length::inches(1), Rounding::Up)), "There are $there, $count are wanted.", []);
+        return new Worked(
+            Figure::missing($each->times($count - $there)->roundedTo(Length::inches(1), Rounding::Up)),
+            "There are $there, $count are wanted.",
+            [],
+        );
     }
 }

@@ -12,9 +12,7 @@ use Schwung\Core\Practice\HoldTimes;
 /** Rule 14, hook and loop: one strip as long as the edge. */
 final readonly class StripPlanner
 {
-    public function __construct(private HoldTimes $times)
-    {
-    }
+    public function __construct(private HoldTimes $times) {}
 
     public function plan(Edge $edge): Attachment
     {
@@ -24,7 +22,12 @@ final readonly class StripPlanner
             null,
             $edge->held,
             $this->times->each(HoldingSystem::HookAndLoop),
-            notes: [Phrase::of('The strip is at least %s long; press from the centre out.', Figure::needed($edge->length()))],
+            notes: [
+                Phrase::of(
+                    'The strip is at least %s long; press from the centre out.',
+                    Figure::needed($edge->length()),
+                ),
+            ],
         );
     }
 }

@@ -17,9 +17,7 @@ use Schwung\Core\Practice\HoldTimes;
 /** Rule 14, zips: one for the edge, the cloth pinned to it off the frame. */
 final readonly class ZipPlanner
 {
-    public function __construct(private HoldTimes $times)
-    {
-    }
+    public function __construct(private HoldTimes $times) {}
 
     public function plan(HoldHabit $habit, Edge $edge): Attachment
     {
@@ -33,7 +31,13 @@ final readonly class ZipPlanner
             $edge->held,
             $this->times->each(HoldingSystem::Zip),
             $isShort ? $this->missing($habit->stock, $edge) : null,
-            notes: [Phrase::of('The zip is at least %s long, its centre on the centre mark. The cloth is pinned to it off the frame, while another quilt is stitched.', Figure::needed($edge->length()))],
+            notes: [
+                Phrase::of(
+                    'The zip is at least %s long, its centre on the centre mark. The cloth is pinned to it off the ' .
+                        'frame, while another quilt is stitched.',
+                    Figure::needed($edge->length()),
+                ),
+            ],
             pinned: $pins->pieces,
         );
     }
@@ -45,8 +49,11 @@ final readonly class ZipPlanner
      */
     public static function fitting(array $stock, Length $edge): ?StockPiece
     {
-        $long = array_filter($stock, static fn (StockPiece $zip): bool => $zip->count > 0 && !$zip->length->isShorterThan($edge));
-        usort($long, static fn (StockPiece $one, StockPiece $other): int => $one->length->compareTo($other->length));
+        $long = array_filter(
+            $stock,
+            static fn(StockPiece $zip): bool => $zip->count > 0 && !$zip->length->isShorterThan($edge),
+        );
+        usort($long, static fn(StockPiece $one, StockPiece $other): int => $one->length->compareTo($other->length));
 
         return $long[0] ?? null;
     }
@@ -54,7 +61,10 @@ final readonly class ZipPlanner
     /** @param non-empty-list<StockPiece> $stock */
     private function missing(array $stock, Edge $edge): Worked
     {
-        $left = array_map(static fn (StockPiece $zip): Length => $zip->length, array_filter($stock, static fn (StockPiece $zip): bool => $zip->count > 0));
+        $left = array_map(
+            static fn(StockPiece $zip): Length => $zip->length,
+            array_filter($stock, static fn(StockPiece $zip): bool => $zip->count > 0),
+        );
         $longest = [] === $left ? Length::zero() : Length::longest(...array_values($left));
 
         return new Worked(

@@ -13,9 +13,14 @@ final readonly class Affine
     private const MOST_STEPS = 50;
     private const NUMBER = '[-+]?(?:\d+\.?\d*|\.\d+)(?:[eE][-+]?\d{1,3})?';
 
-    private function __construct(private float $a, private float $b, private float $c, private float $d, private float $e, private float $f)
-    {
-    }
+    private function __construct(
+        private float $a,
+        private float $b,
+        private float $c,
+        private float $d,
+        private float $e,
+        private float $f,
+    ) {}
 
     public static function identity(): self
     {
@@ -33,10 +38,20 @@ final readonly class Affine
         $map = self::identity();
         $rest = trim($text);
         for ($step = 0; '' !== $rest; ++$step) {
-            if ($step >= self::MOST_STEPS || 1 !== preg_match('/^(\w+)\s*\(\s*('.self::NUMBER.'(?:[\s,]+'.self::NUMBER.'){0,5})\s*\)[\s,]*/', $rest, $found)) {
+            if (
+                $step >= self::MOST_STEPS ||
+                1 !==
+                    preg_match(
+                        '/^(\w+)\s*\(\s*(' . self::NUMBER . '(?:[\s,]+' . self::NUMBER . '){0,5})\s*\)[\s,]*/',
+                        $rest,
+                        $found,
+                    )
+            ) {
                 throw UnusableDesign::because(\sprintf('The transform "%s" cannot be read.', mb_substr($text, 0, 60)));
             }
-            $map = $map->after(self::step($found[1], array_map(floatval(...), preg_split('/[\s,]+/', $found[2]) ?: [])));
+            $map = $map->after(
+                self::step($found[1], array_map(floatval(...), preg_split('/[\s,]+/', $found[2]) ?: [])),
+            );
             $rest = substr($rest, \strlen($found[0]));
         }
 
@@ -71,10 +86,14 @@ final readonly class Affine
             ['scale', 1] => new self($v[0], 0, 0, $v[0], 0, 0),
             ['scale', 2] => new self($v[0], 0, 0, $v[1], 0, 0),
             ['rotate', 1] => self::rotation($v[0]),
-            ['rotate', 3] => (new self(1, 0, 0, 1, $v[1], $v[2]))->after(self::rotation($v[0]))->after(new self(1, 0, 0, 1, -$v[1], -$v[2])),
+            ['rotate', 3] => (new self(1, 0, 0, 1, $v[1], $v[2]))
+                ->after(self::rotation($v[0]))
+                ->after(new self(1, 0, 0, 1, -$v[1], -$v[2])),
             ['skewX', 1] => new self(1, 0, tan(deg2rad($v[0])), 1, 0, 0),
             ['skewY', 1] => new self(1, tan(deg2rad($v[0])), 0, 1, 0, 0),
-            default => throw UnusableDesign::because(\sprintf('There is no transform "%s" with %d numbers.', mb_substr($name, 0, 20), \count($v))),
+            default => throw UnusableDesign::because(
+                \sprintf('There is no transform "%s" with %d numbers.', mb_substr($name, 0, 20), \count($v)),
+            ),
         };
     }
 

@@ -17,8 +17,7 @@ final readonly class Arc
         private float $turnDegrees,
         private bool $isLarge,
         private bool $isClockwise,
-    ) {
-    }
+    ) {}
 
     /**
      * @return list<array{float, float, float, float, float, float}> two control points and the end of each cubic curve;
@@ -36,14 +35,23 @@ final readonly class Arc
         // Radii too small to reach are scaled up until they do.
         $grow = sqrt(max(1.0, ($px / $rx) ** 2 + ($py / $ry) ** 2));
         [$rx, $ry] = [$rx * $grow, $ry * $grow];
-        $root = sqrt(max(0.0, ($rx * $ry) ** 2 / (($rx * $py) ** 2 + ($ry * $px) ** 2) - 1)) * ($this->isLarge === $this->isClockwise ? -1 : 1);
-        [$qx, $qy] = [$root * $rx * $py / $ry, -$root * $ry * $px / $rx];
+        $root =
+            sqrt(max(0.0, ($rx * $ry) ** 2 / (($rx * $py) ** 2 + ($ry * $px) ** 2) - 1)) *
+            ($this->isLarge === $this->isClockwise ? -1 : 1);
+        [$qx, $qy] = [($root * $rx * $py) / $ry, (-$root * $ry * $px) / $rx];
         [$cx, $cy] = [$cos * $qx - $sin * $qy + ($x0 + $x1) / 2, $sin * $qx + $cos * $qy + ($y0 + $y1) / 2];
         $from = atan2(($py - $qy) / $ry, ($px - $qx) / $rx);
         $sweep = atan2((-$py - $qy) / $ry, (-$px - $qx) / $rx) - $from;
         $sweep += $this->isClockwise && $sweep < 0 ? 2 * \M_PI : (!$this->isClockwise && $sweep > 0 ? -2 * \M_PI : 0);
 
-        return $this->quarters($from, $sweep, static fn (float $x, float $y): array => [$cx + $cos * $rx * $x - $sin * $ry * $y, $cy + $sin * $rx * $x + $cos * $ry * $y]);
+        return $this->quarters(
+            $from,
+            $sweep,
+            static fn(float $x, float $y): array => [
+                $cx + $cos * $rx * $x - $sin * $ry * $y,
+                $cy + $sin * $rx * $x + $cos * $ry * $y,
+            ],
+        );
     }
 
     /**
@@ -55,7 +63,7 @@ final readonly class Arc
     {
         $count = max(1, (int) ceil(abs($sweep) / (\M_PI / 2) - 1e-9));
         $step = $sweep / $count;
-        $reach = 4 / 3 * tan($step / 4);
+        $reach = (4 / 3) * tan($step / 4);
         $curves = [];
         for ($i = 0; $i < $count; ++$i) {
             [$a, $b] = [$from + $i * $step, $from + ($i + 1) * $step];

@@ -32,7 +32,7 @@ final readonly class LaidDesign
     /** @return list<array{float, float}> where the left and highest point of each repeat lies, row by row */
     public function places(): array
     {
-        $left = -$this->repeats * $this->repeat() / 2;
+        $left = (-$this->repeats * $this->repeat()) / 2;
         $places = [];
         for ($row = 0; $row < $this->rows->count; ++$row) {
             for ($i = 0; $i < $this->repeats; ++$i) {
@@ -46,6 +46,8 @@ final readonly class LaidDesign
     /** All that is stitched, the ways between rows not counted. */
     public function stitched(): Length
     {
-        return Length::millimetres($this->path->stitched()->toMillimetres() * $this->scale * $this->repeats * $this->rows->count);
+        return Length::millimetres(
+            $this->path->stitched()->toMillimetres() * $this->scale * $this->repeats * $this->rows->count,
+        );
     }
 }

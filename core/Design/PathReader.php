@@ -17,7 +17,18 @@ final class PathReader
     private const MOST_COMMANDS = 100_000;
     private const MOST_PIECES = 64;
     private const OFF_BY = 0.05;
-    private const NUMBERS = ['M' => 2, 'L' => 2, 'H' => 1, 'V' => 1, 'C' => 6, 'S' => 4, 'Q' => 4, 'T' => 2, 'A' => 7, 'Z' => 0];
+    private const NUMBERS = [
+        'M' => 2,
+        'L' => 2,
+        'H' => 1,
+        'V' => 1,
+        'C' => 6,
+        'S' => 4,
+        'Q' => 4,
+        'T' => 2,
+        'A' => 7,
+        'Z' => 0,
+    ];
 
     /** @var list<non-empty-list<Point>> */
     private array $lines = [];
@@ -29,9 +40,7 @@ final class PathReader
     private ?array $control = null;
     private string $before = '';
 
-    private function __construct(private readonly Affine $map)
-    {
-    }
+    private function __construct(private readonly Affine $map) {}
 
     /**
      * @param Affine $map to millimetres
@@ -70,7 +79,11 @@ final class PathReader
                 // More numbers after a move are lines.
                 $letter = ['M' => 'L', 'm' => 'l'][$letter] ?? $letter;
             }
-            if (!isset(self::NUMBERS[strtoupper($letter)]) || (0 === $count && 'M' !== strtoupper($letter)) || ++$count > self::MOST_COMMANDS) {
+            if (
+                !isset(self::NUMBERS[strtoupper($letter)]) ||
+                (0 === $count && 'M' !== strtoupper($letter)) ||
+                ++$count > self::MOST_COMMANDS
+            ) {
                 throw self::unreadable($text, max(0, $offset - 1));
             }
             $numbers = [];
@@ -96,7 +109,9 @@ final class PathReader
 
     private static function unreadable(string $text, int $offset): UnusableDesign
     {
-        return UnusableDesign::because(\sprintf('A path cannot be read at "%s".', mb_scrub(substr($text, $offset, 20))));
+        return UnusableDesign::because(
+            \sprintf('A path cannot be read at "%s".', mb_scrub(substr($text, $offset, 20))),
+        );
     }
 
     /** @param list<float> $n */
@@ -154,14 +169,24 @@ final class PathReader
     private function quadratic(float $x1, float $y1, float $x, float $y): void
     {
         [$x0, $y0] = [$this->x, $this->y];
-        $this->cubic($x0 + 2 / 3 * ($x1 - $x0), $y0 + 2 / 3 * ($y1 - $y0), $x + 2 / 3 * ($x1 - $x), $y + 2 / 3 * ($y1 - $y), $x, $y);
+        $this->cubic(
+            $x0 + (2 / 3) * ($x1 - $x0),
+            $y0 + (2 / 3) * ($y1 - $y0),
+            $x + (2 / 3) * ($x1 - $x),
+            $y + (2 / 3) * ($y1 - $y),
+            $x,
+            $y,
+        );
         $this->control = [$x1, $y1];
     }
 
     /** @param list<float> $n */
     private function arc(array $n, float $x, float $y): void
     {
-        foreach ((new Arc($n[0], $n[1], $n[2], 0.0 !== $n[3], 0.0 !== $n[4]))->curves($this->x, $this->y, $x, $y) as $curve) {
+        foreach (
+            (new Arc($n[0], $n[1], $n[2], 0.0 !== $n[3], 0.0 !== $n[4]))->curves($this->x, $this->y, $x, $y)
+            as $curve
+        ) {
             $this->cubic(...$curve);
         }
     }
@@ -171,14 +196,27 @@ final class PathReader
         if ('Z' === $this->before) {
             $this->lines[] = [$this->map->apply($this->x, $this->y)];
         }
-        [$p0, $p1, $p2, $p3] = [$this->map->apply($this->x, $this->y), $this->map->apply($x1, $y1), $this->map->apply($x2, $y2), $this->map->apply($x3, $y3)];
+        [$p0, $p1, $p2, $p3] = [
+            $this->map->apply($this->x, $this->y),
+            $this->map->apply($x1, $y1),
+            $this->map->apply($x2, $y2),
+            $this->map->apply($x3, $y3),
+        ];
         // The second differences bound how far a chord strays from its curve.
-        $bend = max(hypot($p0->x - 2 * $p1->x + $p2->x, $p0->y - 2 * $p1->y + $p2->y), hypot($p1->x - 2 * $p2->x + $p3->x, $p1->y - 2 * $p2->y + $p3->y));
-        $pieces = max(1, min(self::MOST_PIECES, (int) ceil(sqrt(0.75 * $bend / self::OFF_BY))));
+        $bend = max(
+            hypot($p0->x - 2 * $p1->x + $p2->x, $p0->y - 2 * $p1->y + $p2->y),
+            hypot($p1->x - 2 * $p2->x + $p3->x, $p1->y - 2 * $p2->y + $p3->y),
+        );
+        $pieces = max(1, min(self::MOST_PIECES, (int) ceil(sqrt((0.75 * $bend) / self::OFF_BY))));
         for ($i = 1; $i <= $pieces; ++$i) {
             $t = $i / $pieces;
             [$a, $b, $c, $d] = [(1 - $t) ** 3, 3 * $t * (1 - $t) ** 2, 3 * $t ** 2 * (1 - $t), $t ** 3];
-            $this->add(new Point($a * $p0->x + $b * $p1->x + $c * $p2->x + $d * $p3->x, $a * $p0->y + $b * $p1->y + $c * $p2->y + $d * $p3->y));
+            $this->add(
+                new Point(
+                    $a * $p0->x + $b * $p1->x + $c * $p2->x + $d * $p3->x,
+                    $a * $p0->y + $b * $p1->y + $c * $p2->y + $d * $p3->y,
+                ),
+            );
         }
         [$this->x, $this->y, $this->control, $this->before] = [$x3, $y3, [$x2, $y2], 'C'];
     }

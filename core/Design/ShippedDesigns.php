@@ -21,6 +21,6 @@ final readonly class ShippedDesigns
             return null;
         }
 
-        return (new SvgReader())->read((string) file_get_contents(__DIR__."/shipped/$key.svg"));
+        return (new SvgReader())->read((string) file_get_contents(__DIR__ . "/shipped/$key.svg"));
     }
 }

@@ -18,9 +18,7 @@ final readonly class StitchPath
     private const MOST_POINTS = 60_000;
 
     /** @param list<non-empty-list<Point>> $lines */
-    private function __construct(public array $lines, private float $height, private float $repeat)
-    {
-    }
+    private function __construct(public array $lines, private float $height, private float $repeat) {}
 
     /**
      * The repeat is as wide as the way from the first to the last stitch where the path runs from left to right and
@@ -32,23 +30,41 @@ final readonly class StitchPath
      */
     public static function of(array $lines): self
     {
-        $lines = array_values(array_filter($lines, static fn (array $line): bool => \count($line) > 1));
+        $lines = array_values(array_filter($lines, static fn(array $line): bool => \count($line) > 1));
         $points = array_merge([], ...$lines);
         if ([] === $points) {
             throw UnusableDesign::because('There is nothing to stitch in this drawing: no path, polyline or line.');
         }
         if (\count($points) > self::MOST_POINTS) {
-            throw UnusableDesign::because(\sprintf('The drawing has %d points; a row design may have %d.', \count($points), self::MOST_POINTS));
+            throw UnusableDesign::because(
+                \sprintf('The drawing has %d points; a row design may have %d.', \count($points), self::MOST_POINTS),
+            );
         }
-        [$xs, $ys] = [array_map(static fn (Point $point): float => $point->x, $points), array_map(static fn (Point $point): float => $point->y, $points)];
+        [$xs, $ys] = [
+            array_map(static fn(Point $point): float => $point->x, $points),
+            array_map(static fn(Point $point): float => $point->y, $points),
+        ];
         [$height, $width] = [max($ys) - min($ys), max($xs) - min($xs)];
         if ($height < self::LEAST || $width < self::LEAST || max($height, $width) > 10_000) {
-            throw UnusableDesign::because(\sprintf('The drawing is %.1f × %.1f mm; a row design is between 1 mm and 10 m each way. Set its size in millimetres or inches.', $width, $height));
+            throw UnusableDesign::because(
+                \sprintf(
+                    'The drawing is %.1f × %.1f mm; a row design is between 1 mm and 10 m each way. Set its size in ' .
+                        'millimetres or inches.',
+                    $width,
+                    $height,
+                ),
+            );
         }
         [$first, $last] = [$points[0], $points[\count($points) - 1]];
         $carriesOn = abs($last->y - $first->y) < 0.02 * $height && $last->x - $first->x > 0.5 * $width;
         $from = $carriesOn ? $first->x : min($xs);
-        $moved = array_map(static fn (array $line): array => array_map(static fn (Point $point): Point => new Point($point->x - $from, $point->y - min($ys)), $line), $lines);
+        $moved = array_map(
+            static fn(array $line): array => array_map(
+                static fn(Point $point): Point => new Point($point->x - $from, $point->y - min($ys)),
+                $line,
+            ),
+            $lines,
+        );
 
         return new self($moved, $height, $carriesOn ? $last->x - $first->x : $width);
     }
@@ -89,10 +105,20 @@ final readonly class StitchPath
     /** The d attribute of the repeat, to a hundredth of a millimetre. */
     public function toPathData(): string
     {
-        return implode('', array_map(static fn (array $line): string => 'M'.implode('L', array_map(
-            static fn (Point $point): string => self::number($point->x).' '.self::number($point->y),
-            $line,
-        )), $this->lines));
+        return implode(
+            '',
+            array_map(
+                static fn(array $line): string => 'M' .
+                    implode(
+                        'L',
+                        array_map(
+                            static fn(Point $point): string => self::number($point->x) . ' ' . self::number($point->y),
+                            $line,
+                        ),
+                    ),
+                $this->lines,
+            ),
+        );
     }
 
     private static function number(float $value): string

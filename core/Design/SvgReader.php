@@ -34,7 +34,13 @@ final readonly class SvgReader
     private function root(string $text): \DOMElement
     {
         if (\strlen($text) > self::LARGEST_BYTES) {
-            throw UnusableDesign::because(\sprintf('The file is %d kB; a row design may have %d kB.', \strlen($text) / 1024, self::LARGEST_BYTES / 1024));
+            throw UnusableDesign::because(
+                \sprintf(
+                    'The file is %d kB; a row design may have %d kB.',
+                    \strlen($text) / 1024,
+                    self::LARGEST_BYTES / 1024,
+                ),
+            );
         }
         if (1 === preg_match('/<!(DOCTYPE|ENTITY)/i', $text)) {
             throw UnusableDesign::because('The drawing declares a document type. Save it as plain SVG.');
@@ -55,7 +61,9 @@ final readonly class SvgReader
         return $root;
     }
 
-    /** From the drawing's own units, by its viewBox and its width; a unit without a name is a ninety-sixth of an inch. */
+    /**
+     * From the drawing's own units, by its viewBox and its width; a unit without a name is a ninety-sixth of an inch.
+     */
     private function toMillimetres(\DOMElement $root): Affine
     {
         $box = preg_split('/[\s,]+/', trim($root->getAttribute('viewBox'))) ?: [];
@@ -70,14 +78,16 @@ final readonly class SvgReader
         if (1 !== preg_match('/^\s*(\d+\.?\d*|\.\d+)\s*(mm|cm|in|pt|pc|px|)\s*$/', $text, $found)) {
             return null;
         }
-        $size = (float) $found[1] * match ($found[2]) {
-            'mm' => 1.0,
-            'cm' => 10.0,
-            'in' => 25.4,
-            'pt' => 25.4 / 72,
-            'pc' => 25.4 / 6,
-            default => self::MILLIMETRES_PER_PIXEL,
-        };
+        $size =
+            (float) $found[1] *
+            match ($found[2]) {
+                'mm' => 1.0,
+                'cm' => 10.0,
+                'in' => 25.4,
+                'pt' => 25.4 / 72,
+                'pc' => 25.4 / 6,
+                default => self::MILLIMETRES_PER_PIXEL,
+            };
 
         return $size > 0 ? $size : null;
     }
@@ -90,7 +100,7 @@ final readonly class SvgReader
             throw UnusableDesign::because(\sprintf('Groups are nested more than %d deep.', self::DEEPEST));
         }
         foreach ($parent->childNodes as $child) {
-            if (!$child instanceof \DOMElement || \in_array($child->localName, self::SILENT, true)) {
+            if (!($child instanceof \DOMElement) || \in_array($child->localName, self::SILENT, true)) {
                 continue;
             }
             $this->refuseAttributes($child);
@@ -98,9 +108,9 @@ final readonly class SvgReader
             match ($child->localName) {
                 'g' => $this->gather($child, $inner, $depth + 1, $lines),
                 'path' => array_push($lines, ...PathReader::read($child->getAttribute('d'), $inner)),
-                'polyline' => $lines[] = $this->points($child, $inner, false),
-                'polygon' => $lines[] = $this->points($child, $inner, true),
-                'line' => $lines[] = $this->ends($child, $inner),
+                'polyline' => ($lines[] = $this->points($child, $inner, false)),
+                'polygon' => ($lines[] = $this->points($child, $inner, true)),
+                'line' => ($lines[] = $this->ends($child, $inner)),
                 default => throw $this->refused($child->localName ?? ''),
             };
         }
@@ -110,21 +120,40 @@ final readonly class SvgReader
     {
         foreach ($element->attributes as $attribute) {
             if (1 === preg_match('/^on/i', $attribute->nodeName)) {
-                throw UnusableDesign::because(\sprintf('The drawing wants to run something (%s). Save it as plain SVG.', mb_substr($attribute->nodeName, 0, 30)));
+                throw UnusableDesign::because(
+                    \sprintf(
+                        'The drawing wants to run something (%s). Save it as plain SVG.',
+                        mb_substr($attribute->nodeName, 0, 30),
+                    ),
+                );
             }
             if ('href' === $attribute->localName) {
-                throw UnusableDesign::because('The drawing refers to something outside it. Put everything into the drawing itself.');
+                throw UnusableDesign::because(
+                    'The drawing refers to something outside it. Put everything into the drawing itself.',
+                );
             }
         }
     }
 
     private function refused(string $name): UnusableDesign
     {
-        return UnusableDesign::because(match ($name) {
-            'script', 'foreignObject', 'animate', 'set', 'handler' => \sprintf('The drawing wants to run something (%s). Save it as plain SVG.', $name),
-            'image', 'use', 'a' => \sprintf('The drawing refers to something else (%s). Put everything into paths.', $name),
-            default => \sprintf('Only paths, polylines, lines and groups can be stitched; this drawing has "%s". Turn its objects into paths.', mb_substr($name, 0, 30)),
-        });
+        return UnusableDesign::because(
+            match ($name) {
+                'script', 'foreignObject', 'animate', 'set', 'handler' => \sprintf(
+                    'The drawing wants to run something (%s). Save it as plain SVG.',
+                    $name,
+                ),
+                'image', 'use', 'a' => \sprintf(
+                    'The drawing refers to something else (%s). Put everything into paths.',
+                    $name,
+                ),
+                default => \sprintf(
+                    'Only paths, polylines, lines and groups can be stitched; this drawing has "%s". Turn its ' .
+                        'objects into paths.',
+                    mb_substr($name, 0, 30),
+                ),
+            },
+        );
     }
 
     /** @return non-empty-list<Point> */
@@ -145,7 +174,9 @@ final readonly class SvgReader
     /** @return non-empty-list<Point> */
     private function ends(\DOMElement $element, Affine $map): array
     {
-        $at = fn (string $name): float => '' === $element->getAttribute($name) ? 0.0 : $this->number($element->getAttribute($name));
+        $at = fn(string $name): float => '' === $element->getAttribute($name)
+            ? 0.0
+            : $this->number($element->getAttribute($name));
 
         return [$map->apply($at('x1'), $at('y1')), $map->apply($at('x2'), $at('y2'))];
     }

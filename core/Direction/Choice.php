@@ -11,9 +11,13 @@ use Schwung\Core\Measure\Phrase;
 final readonly class Choice
 {
     /** @param list<Criterion> $criteria in the order in which they decide */
-    public function __construct(public Direction $chosen, public Decision $decidedBy, public Direction $proposed, public Decision $proposedBy, public array $criteria)
-    {
-    }
+    public function __construct(
+        public Direction $chosen,
+        public Decision $decidedBy,
+        public Direction $proposed,
+        public Decision $proposedBy,
+        public array $criteria,
+    ) {}
 
     /** The first criterion that sees a difference; null where none does. */
     public function deciding(): ?Criterion
@@ -43,28 +47,42 @@ final readonly class Choice
     public function sentence(): Phrase
     {
         if (Decision::Asked === $this->decidedBy) {
-            return Phrase::of('You load it '.$this->words($this->chosen).($this->isOverruled() ? ', against the proposal.' : ', as is proposed too.'));
+            return Phrase::of(
+                'You load it ' .
+                    $this->words($this->chosen) .
+                    ($this->isOverruled() ? ', against the proposal.' : ', as is proposed too.'),
+            );
         }
 
-        return Phrase::of('Load it '.$this->words($this->chosen).': '.match ($this->decidedBy) {
-            Decision::Loads => 'only so does it go on this frame.',
-            Decision::Backing => 'the backing is better that way.',
-            Decision::Stretch => 'the stretch of the backing then lies along the rails.',
-            Decision::Directional => 'the design keeps its up.',
-            Decision::Sections => 'it takes fewer sections.',
-            Decision::Stops => 'fewer blocks are cut.',
-            Decision::Ridge => 'no seam of the backing winds up to a ridge.',
-            Decision::Passes => 'it takes fewer passes.',
-            Decision::Seam => 'no seam of the backing winds on itself.',
-            Decision::Roll => 'the roll stays smaller.',
-            Decision::Tie => 'nothing speaks for turning it.',
-        });
+        return Phrase::of(
+            'Load it ' .
+                $this->words($this->chosen) .
+                ': ' .
+                match ($this->decidedBy) {
+                    Decision::Loads => 'only so does it go on this frame.',
+                    Decision::Backing => 'the backing is better that way.',
+                    Decision::Stretch => 'the stretch of the backing then lies along the rails.',
+                    Decision::Directional => 'the design keeps its up.',
+                    Decision::Sections => 'it takes fewer sections.',
+                    Decision::Stops => 'fewer blocks are cut.',
+                    Decision::Ridge => 'no seam of the backing winds up to a ridge.',
+                    Decision::Passes => 'it takes fewer passes.',
+                    Decision::Seam => 'no seam of the backing winds on itself.',
+                    Decision::Roll => 'the roll stays smaller.',
+                    Decision::Tie => 'nothing speaks for turning it.',
+                },
+        );
     }
 
     /** @return list<Criterion> in which the way not taken would be better: what the choice costs */
     public function costs(): array
     {
-        return array_values(array_filter($this->criteria, fn (Criterion $criterion): bool => $criterion->better === $this->chosen->other()));
+        return array_values(
+            array_filter(
+                $this->criteria,
+                fn(Criterion $criterion): bool => $criterion->better === $this->chosen->other(),
+            ),
+        );
     }
 
     private function words(Direction $direction): string

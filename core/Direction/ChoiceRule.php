@@ -33,15 +33,45 @@ final readonly class ChoiceRule
     /** @return list<Criterion> */
     private function criteria(DirectionPlan $asIs, DirectionPlan $turned, bool $isStretchy): array
     {
-        $line = fn (Decision $decision, string $name, int $one, int $other, \Closure $say): Criterion => $this->line($decision, $name, [$asIs, $turned], [$one, $other], $say);
-        $stretch = $line(Decision::Stretch, 'Stretch', $this->stretch($asIs), $this->stretch($turned), $this->sayStretch(...));
-        $backing = $line(Decision::Backing, 'Backing', $this->backing($asIs), $this->backing($turned), $this->sayBacking(...));
-        $isShort = $line(Decision::Backing, 'Backing enough', $this->isShort($asIs), $this->isShort($turned), $this->sayWhetherShort(...));
+        $line = fn(Decision $decision, string $name, int $one, int $other, \Closure $say): Criterion => $this->line(
+            $decision,
+            $name,
+            [$asIs, $turned],
+            [$one, $other],
+            $say,
+        );
+        $stretch = $line(
+            Decision::Stretch,
+            'Stretch',
+            $this->stretch($asIs),
+            $this->stretch($turned),
+            $this->sayStretch(...),
+        );
+        $backing = $line(
+            Decision::Backing,
+            'Backing',
+            $this->backing($asIs),
+            $this->backing($turned),
+            $this->sayBacking(...),
+        );
+        $isShort = $line(
+            Decision::Backing,
+            'Backing enough',
+            $this->isShort($asIs),
+            $this->isShort($turned),
+            $this->sayWhetherShort(...),
+        );
 
         return [
             $line(Decision::Loads, 'Loads', (int) !$asIs->loads(), (int) !$turned->loads(), $this->sayLoads(...)),
-            ...($isStretchy ? [$isShort, $stretch, $backing] : [$backing, $stretch]),
-            $line(Decision::Directional, 'Up of the design', (int) !$asIs->keepsUp, (int) !$turned->keepsUp, static fn (DirectionPlan $plan): Phrase => Phrase::of($plan->keepsUp ? 'kept' : 'lies on its side')),
+            ...$isStretchy ? [$isShort, $stretch, $backing] : [$backing, $stretch],
+            $line(
+                Decision::Directional,
+                'Up of the design',
+                (int) !$asIs->keepsUp,
+                (int) !$turned->keepsUp,
+                static fn(DirectionPlan $plan): Phrase => Phrase::of($plan->keepsUp ? 'kept' : 'lies on its side'),
+            ),
             ...$this->counts($asIs, $turned),
         ];
     }
@@ -53,7 +83,15 @@ final readonly class ChoiceRule
      */
     private function line(Decision $decision, string $name, array $plans, array $ranks, \Closure $say): Criterion
     {
-        return new Criterion($decision, $name, $say($plans[0]), $say($plans[1]), $this->better(...$ranks), $ranks[0] > 0, $ranks[1] > 0);
+        return new Criterion(
+            $decision,
+            $name,
+            $say($plans[0]),
+            $say($plans[1]),
+            $this->better(...$ranks),
+            $ranks[0] > 0,
+            $ranks[1] > 0,
+        );
     }
 
     /**
@@ -63,28 +101,70 @@ final readonly class ChoiceRule
      */
     private function counts(DirectionPlan $asIs, DirectionPlan $turned): array
     {
-        $count = fn (Decision $decision, string $name, ?int $one, ?int $other, string $unit): Criterion => new Criterion(
-            $decision, $name, $this->sayCount($one, $unit), $this->sayCount($other, $unit), null === $one || null === $other ? null : $this->better($one, $other), false, false,
+        $count = fn(Decision $decision, string $name, ?int $one, ?int $other, string $unit): Criterion => new Criterion(
+            $decision,
+            $name,
+            $this->sayCount($one, $unit),
+            $this->sayCount($other, $unit),
+            null === $one || null === $other ? null : $this->better($one, $other),
+            false,
+            false,
         );
-        $passes = static fn (DirectionPlan $plan): ?int => true === $plan->course?->passes->isComplete() ? $plan->course->passes->count() : null;
-        $roll = static fn (DirectionPlan $plan): ?Length => null === $passes($plan) ? null : $plan->course?->passes->last()?->rollDiameter()->length();
-        $sayRoll = static fn (?Length $diameter): Phrase => null === $diameter ? Phrase::of('not known') : Phrase::of('%s across at the last pass', Figure::measured($diameter));
-        $sections = static fn (DirectionPlan $plan): int => max(1, \count($plan->sections));
+        $passes = static fn(DirectionPlan $plan): ?int => true === $plan->course?->passes->isComplete()
+            ? $plan->course->passes->count()
+            : null;
+        $roll = static fn(DirectionPlan $plan): ?Length => null === $passes($plan)
+            ? null
+            : $plan->course?->passes->last()?->rollDiameter()->length();
+        $sayRoll = static fn(?Length $diameter): Phrase => null === $diameter
+            ? Phrase::of('not known')
+            : Phrase::of('%s across at the last pass', Figure::measured($diameter));
+        $sections = static fn(DirectionPlan $plan): int => max(1, \count($plan->sections));
 
         return [
             $count(Decision::Sections, 'Sections', $sections($asIs), $sections($turned), 'section'),
-            $count(Decision::Stops, 'Cut blocks', $asIs->course?->stopsInBlocks(), $turned->course?->stopsInBlocks(), 'stop in a block'),
-            $this->line(Decision::Ridge, 'Ridge', [$asIs, $turned], [(int) $asIs->hasRidge(), (int) $turned->hasRidge()], $this->sayRidge(...)),
+            $count(
+                Decision::Stops,
+                'Cut blocks',
+                $asIs->course?->stopsInBlocks(),
+                $turned->course?->stopsInBlocks(),
+                'stop in a block',
+            ),
+            $this->line(
+                Decision::Ridge,
+                'Ridge',
+                [$asIs, $turned],
+                [(int) $asIs->hasRidge(), (int) $turned->hasRidge()],
+                $this->sayRidge(...),
+            ),
             $count(Decision::Passes, 'Passes', $passes($asIs), $passes($turned), 'pass'),
-            $this->line(Decision::Seam, 'Seam of the backing', [$asIs, $turned], [(int) $asIs->seamWinds, (int) $turned->seamWinds], $this->saySeam(...)),
-            new Criterion(Decision::Roll, 'Roll', $sayRoll($roll($asIs)), $sayRoll($roll($turned)), $this->smallerRoll($roll($asIs), $roll($turned)), false, false),
+            $this->line(
+                Decision::Seam,
+                'Seam of the backing',
+                [$asIs, $turned],
+                [(int) $asIs->seamWinds, (int) $turned->seamWinds],
+                $this->saySeam(...),
+            ),
+            new Criterion(
+                Decision::Roll,
+                'Roll',
+                $sayRoll($roll($asIs)),
+                $sayRoll($roll($turned)),
+                $this->smallerRoll($roll($asIs), $roll($turned)),
+                false,
+                false,
+            ),
         ];
     }
 
     /** Rolls less than an eighth of an inch apart are alike: no hand tells them. */
     private function smallerRoll(?Length $asIs, ?Length $turned): ?Direction
     {
-        if (null === $asIs || null === $turned || abs($asIs->minus($turned)->nanometres) < Length::inches(self::ROLLS_ALIKE_INCHES)->nanometres) {
+        if (
+            null === $asIs ||
+            null === $turned ||
+            abs($asIs->minus($turned)->nanometres) < Length::inches(self::ROLLS_ALIKE_INCHES)->nanometres
+        ) {
             return null;
         }
 
@@ -93,7 +173,9 @@ final readonly class ChoiceRule
 
     private function sayRidge(DirectionPlan $plan): Phrase
     {
-        return null === $plan->ridge ? Phrase::of('none') : Phrase::of('%s mm at the end', number_format($plan->ridge->length()->toMillimetres(), 1));
+        return null === $plan->ridge
+            ? Phrase::of('none')
+            : Phrase::of('%s mm at the end', number_format($plan->ridge->length()->toMillimetres(), 1));
     }
 
     private function saySeam(DirectionPlan $plan): Phrase
@@ -137,17 +219,29 @@ final readonly class ChoiceRule
 
     private function sayLoads(DirectionPlan $plan): Phrase
     {
-        return Phrase::of([] === $plan->blockers ? 'yes' : implode('; ', array_map(static fn (Blocker $blocker): string => match ($blocker) {
-            Blocker::Reach => 'no: wider than the needle gets',
-            Blocker::Leader => 'no: wider than the leader',
-            Blocker::Row => 'no: no room for the design',
-            Blocker::Roll => 'no: the roll does not go under the arm',
-        }, $plan->blockers)));
+        return Phrase::of(
+            [] === $plan->blockers
+                ? 'yes'
+                : implode(
+                    '; ',
+                    array_map(
+                        static fn(Blocker $blocker): string => match ($blocker) {
+                            Blocker::Reach => 'no: wider than the needle gets',
+                            Blocker::Leader => 'no: wider than the leader',
+                            Blocker::Row => 'no: no room for the design',
+                            Blocker::Roll => 'no: the roll does not go under the arm',
+                        },
+                        $plan->blockers,
+                    ),
+                ),
+        );
     }
 
     private function sayStretch(DirectionPlan $plan): Phrase
     {
-        return Phrase::of(StretchLie::Ok === $plan->stretch ? 'not pulled by the rollers' : 'lies from roller to roller');
+        return Phrase::of(
+            StretchLie::Ok === $plan->stretch ? 'not pulled by the rollers' : 'lies from roller to roller',
+        );
     }
 
     private function sayWhetherShort(DirectionPlan $plan): Phrase
@@ -158,7 +252,12 @@ final readonly class ChoiceRule
     private function sayBacking(DirectionPlan $plan): Phrase
     {
         return match ($plan->backing->state()) {
-            BackingState::Fits => Phrase::of('fits, %s to spare', Figure::left(Length::shortest($plan->backing->slackAcross->length(), $plan->backing->slackAlong->length()))),
+            BackingState::Fits => Phrase::of(
+                'fits, %s to spare',
+                Figure::left(
+                    Length::shortest($plan->backing->slackAcross->length(), $plan->backing->slackAlong->length()),
+                ),
+            ),
             BackingState::Tight => Phrase::of('tight, %s below the school', Figure::missing($this->shortfall($plan))),
             BackingState::Short => Phrase::of('short by %s', Figure::missing($this->shortfall($plan))),
         };
@@ -168,10 +267,13 @@ final readonly class ChoiceRule
     {
         $plural = 'pass' === $unit ? 'passes' : preg_replace('/^(\w+)/', '$1s', $unit);
 
-        return Phrase::of('%s', match ($count) {
-            null => 'not known',
-            1 => "1 $unit",
-            default => "$count $plural",
-        });
+        return Phrase::of(
+            '%s',
+            match ($count) {
+                null => 'not known',
+                1 => "1 $unit",
+                default => "$count $plural",
+            },
+        );
     }
 }

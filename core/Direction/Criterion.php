@@ -22,8 +22,7 @@ final readonly class Criterion
         public ?Direction $better,
         public bool $warnsAsIs,
         public bool $warnsTurned,
-    ) {
-    }
+    ) {}
 
     public function of(Direction $direction): Phrase
     {

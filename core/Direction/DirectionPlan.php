@@ -32,8 +32,7 @@ final readonly class DirectionPlan
         public ?Course $course,
         public ?Worked $ridge,
         public bool $seamWinds,
-    ) {
-    }
+    ) {}
 
     /** Whether a seam of the backing stands so proud that the sides wind slack. */
     public function hasRidge(): bool

@@ -21,16 +21,17 @@ use Schwung\Core\Sizing\UsableBacking;
 /** Everything that rules 3 to 12 say of a job loaded one way round. */
 final readonly class DirectionRule
 {
-    public function __construct(private Practice $practice)
-    {
-    }
+    public function __construct(private Practice $practice) {}
 
     public function plan(Job $job, UsableBacking $cloth, Direction $direction): DirectionPlan
     {
         $check = (new BackingRule($this->practice))->check($job->top, $cloth, $job->load, $direction);
         $roll = $this->roll($job);
         $sections = $this->sections($job, $direction);
-        $course = null === $roll || null === $job->quilting ? null : (new CourseRule($roll))->plan($job->quilting, $job->top, $direction);
+        $course =
+            null === $roll || null === $job->quilting
+                ? null
+                : (new CourseRule($roll))->plan($job->quilting, $job->top, $direction);
 
         return new DirectionPlan(
             $direction,
@@ -40,18 +41,26 @@ final readonly class DirectionRule
             StretchLie::of($job->backing->stretch, $direction),
             Direction::AsIs === $direction || !$job->top->directional || true !== $job->quilting?->isDirectional,
             $course,
-            null === $roll ? null : (new Ridge($roll, $this->practice->thickness))->height($job->backing, $direction, $job->top->along($direction)),
+            null === $roll
+                ? null
+                : (new Ridge($roll, $this->practice->thickness))->height(
+                    $job->backing,
+                    $direction,
+                    $job->top->along($direction),
+                ),
             [] !== $job->backing->seamsRollerToRoller($direction),
         );
     }
 
     private function roll(Job $job): ?Roll
     {
-        return null === $job->batting ? null : new Roll(
-            $job->frame,
-            $this->practice->thickness->ofSandwich($job->backing->kind, $job->batting),
-            $this->practice->thickness->ofLeader(),
-        );
+        return null === $job->batting
+            ? null
+            : new Roll(
+                $job->frame,
+                $this->practice->thickness->ofSandwich($job->backing->kind, $job->batting),
+                $this->practice->thickness->ofLeader(),
+            );
     }
 
     /** @return list<Section> none where sections cannot reach the whole of it */
@@ -60,7 +69,11 @@ final readonly class DirectionRule
         $across = $job->top->across($direction);
 
         return $job->frame->kind->worksInSections()
-            ? (new SectionRule($this->practice->sectionOverlap))->sections($across, $job->frame->usableAcross(), $job->top->seamsRollerToRoller($direction))
+            ? (new SectionRule($this->practice->sectionOverlap))->sections(
+                $across,
+                $job->frame->usableAcross(),
+                $job->top->seamsRollerToRoller($direction),
+            )
             : [new Section(1, Length::zero(), $across, null)];
     }
 
@@ -69,13 +82,22 @@ final readonly class DirectionRule
      *
      * @return list<Blocker>
      */
-    private function blockers(Job $job, Direction $direction, array $sections, BackingCheck $check, ?Course $course): array
-    {
+    private function blockers(
+        Job $job,
+        Direction $direction,
+        array $sections,
+        BackingCheck $check,
+        ?Course $course,
+    ): array {
         $frame = $job->frame;
-        $isOutOfReach = [] === $sections || (!$frame->kind->worksInSections() && $job->top->across($direction)->isLongerThan($frame->usableAcross()));
+        $isOutOfReach =
+            [] === $sections ||
+            (!$frame->kind->worksInSections() && $job->top->across($direction)->isLongerThan($frame->usableAcross()));
         $blockers = [
             $isOutOfReach ? Blocker::Reach : null,
-            null !== $frame->leaderWidth() && $check->required->across->length()->isLongerThan($frame->leaderWidth()) ? Blocker::Leader : null,
+            null !== $frame->leaderWidth() && $check->required->across->length()->isLongerThan($frame->leaderWidth())
+                ? Blocker::Leader
+                : null,
             null !== $course && !$course->passes->isComplete() ? Blocker::Row : null,
             null !== $course?->passes->firstTooThick() ? Blocker::Roll : null,
         ];

@@ -11,9 +11,7 @@ final readonly class Answer
      * @param array<mixed>  $document ready for json_encode
      * @param list<string> $problems one line each
      */
-    public function __construct(public array $document, public array $problems = [])
-    {
-    }
+    public function __construct(public array $document, public array $problems = []) {}
 
     /**
      * The document that was read, with what was found.

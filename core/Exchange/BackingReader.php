@@ -21,7 +21,12 @@ final readonly class BackingReader
     {
         $members = $node->members(['sides', 'diagonal', 'kind', 'stretch', 'seams', 'directional', 'bolt']);
         $sides = $members['sides']->members(['top', 'right', 'bottom', 'left']);
-        [$top, $right, $bottom, $left] = [$sides['top']->size(), $sides['right']->size(), $sides['bottom']->size(), $sides['left']->size()];
+        [$top, $right, $bottom, $left] = [
+            $sides['top']->size(),
+            $sides['right']->size(),
+            $sides['bottom']->size(),
+            $sides['left']->size(),
+        ];
         $diagonal = $members['diagonal']->isMissing() ? null : $members['diagonal']->size();
         $kind = $members['kind']->word(BackingKind::class);
         $stretch = $members['stretch']->word(Stretch::class);
@@ -31,7 +36,15 @@ final readonly class BackingReader
             $members['bolt']->fault('a bolt wider than its two seam allowances');
         }
         $seams = $this->seams($members['seams']);
-        if (null === $top || null === $right || null === $bottom || null === $left || null === $kind || null === $stretch || null === $directional) {
+        if (
+            null === $top ||
+            null === $right ||
+            null === $bottom ||
+            null === $left ||
+            null === $kind ||
+            null === $stretch ||
+            null === $directional
+        ) {
             return null;
         }
         $backing = new Backing($top, $right, $bottom, $left, $diagonal, $kind, $stretch, $seams, $directional, $bolt);

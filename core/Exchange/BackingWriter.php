@@ -20,9 +20,14 @@ final readonly class BackingWriter
             'backing/sides/left' => $backing->left->exactText(),
             'backing/diagonal' => $backing->diagonal?->exactText() ?? '',
             'backing/stretch' => $backing->stretch->value,
-            'backing/seams' => array_map(static fn (BackingSeam $seam): array => [
-                'direction' => $seam->direction->value, 'at' => $seam->at->exactText(), 'pressed' => $seam->pressed->value,
-            ], $backing->seams),
+            'backing/seams' => array_map(
+                static fn(BackingSeam $seam): array => [
+                    'direction' => $seam->direction->value,
+                    'at' => $seam->at->exactText(),
+                    'pressed' => $seam->pressed->value,
+                ],
+                $backing->seams,
+            ),
         ];
     }
 }

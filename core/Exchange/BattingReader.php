@@ -19,6 +19,8 @@ final readonly class BattingReader
         $loft = $members['loft']->isMissing() ? null : $members['loft']->size();
         $opened = $members['opened']->isMissing() ? null : $members['opened']->moment();
 
-        return null === $width || null === $length || null === $kind ? null : new Batting($width, $length, $kind, $loft, $opened);
+        return null === $width || null === $length || null === $kind
+            ? null
+            : new Batting($width, $length, $kind, $loft, $opened);
     }
 }

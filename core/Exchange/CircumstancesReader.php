@@ -28,10 +28,38 @@ use Schwung\Core\Tension\WhichPass;
 final readonly class CircumstancesReader
 {
     private const KEYS = [
-        'backing_kind', 'stretch', 'seam', 'float', 'lead_method', 'pin_spacing', 'always_centred', 'loads_since_leader_check', 'evened', 'aligned_by',
-        'batting_rest_hours', 'side_clamps', 'pass', 'fullness_percent', 'backing_squared', 'frame_kind', 'motorised', 'firmness',
-        'side', 'same_side_before', 'centre_dips_before', 'centres_marked', 'side_alternates', 'sides_basted', 'basting_inset',
-        'batting_basted_all_over', 'prebasted', 'all_layers_attached', 'quilt_size', 'batting_kind', 'depth_is_small', 'end_held',
+        'backing_kind',
+        'stretch',
+        'seam',
+        'float',
+        'lead_method',
+        'pin_spacing',
+        'always_centred',
+        'loads_since_leader_check',
+        'evened',
+        'aligned_by',
+        'batting_rest_hours',
+        'side_clamps',
+        'pass',
+        'fullness_percent',
+        'backing_squared',
+        'frame_kind',
+        'motorised',
+        'firmness',
+        'side',
+        'same_side_before',
+        'centre_dips_before',
+        'centres_marked',
+        'side_alternates',
+        'sides_basted',
+        'basting_inset',
+        'batting_basted_all_over',
+        'prebasted',
+        'all_layers_attached',
+        'quilt_size',
+        'batting_kind',
+        'depth_is_small',
+        'end_held',
     ];
     private const MOST = 1000;
 
@@ -40,9 +68,9 @@ final readonly class CircumstancesReader
         if ($node->isMissing()) {
             return new Circumstances();
         }
-        $known = array_filter($node->members(self::KEYS), static fn (Node $member): bool => !$member->isMissing());
-        $flag = static fn (string $key): ?bool => isset($known[$key]) ? $known[$key]->flag() : null;
-        $number = static fn (string $key): ?float => isset($known[$key]) ? $known[$key]->number(self::MOST) : null;
+        $known = array_filter($node->members(self::KEYS), static fn(Node $member): bool => !$member->isMissing());
+        $flag = static fn(string $key): ?bool => isset($known[$key]) ? $known[$key]->flag() : null;
+        $number = static fn(string $key): ?float => isset($known[$key]) ? $known[$key]->number(self::MOST) : null;
         if (isset($known['side'])) {
             $known['side']->oneOf(['left', 'right']);
         }
@@ -120,7 +148,14 @@ final readonly class CircumstancesReader
     /** @return array{Firmness, Firmness, Firmness}|null */
     private function layer(Node $node): ?array
     {
-        $steps = array_values(array_filter(array_map(static fn (Node $item): ?Firmness => \is_int($item->value) ? Firmness::tryFrom($item->value) : null, $node->items())));
+        $steps = array_values(
+            array_filter(
+                array_map(
+                    static fn(Node $item): ?Firmness => \is_int($item->value) ? Firmness::tryFrom($item->value) : null,
+                    $node->items(),
+                ),
+            ),
+        );
         if (3 !== \count($steps)) {
             $node->fault('three steps of firmness from 1 to 5, at left, centre and right');
 
@@ -133,7 +168,9 @@ final readonly class CircumstancesReader
     /** @return list<Length>|null */
     private function size(Node $node): ?array
     {
-        $lengths = array_values(array_filter(array_map(static fn (Node $item): ?Length => $item->size(), $node->items())));
+        $lengths = array_values(
+            array_filter(array_map(static fn(Node $item): ?Length => $item->size(), $node->items())),
+        );
         if (2 !== \count($lengths)) {
             $node->fault('two lengths, across and along');
 

@@ -32,18 +32,16 @@ final readonly class DeskReader
     private const MOST_PIECES = 20;
     private const LONGEST_TEXT = 2000;
 
-    public function __construct(private UnitSystem $units)
-    {
-    }
+    public function __construct(private UnitSystem $units) {}
 
     public function read(Node $node): Desk
     {
         if ($node->isMissing()) {
             return new Desk();
         }
-        $keys = array_map(static fn (Entry $entry): string => substr($entry->path, 5), $this->entries());
+        $keys = array_map(static fn(Entry $entry): string => substr($entry->path, 5), $this->entries());
         $members = $node->members($keys);
-        $flag = static fn (string $key): bool => !$members[$key]->isMissing() && true === $members[$key]->flag();
+        $flag = static fn(string $key): bool => !$members[$key]->isMissing() && true === $members[$key]->flag();
 
         return new Desk(
             mend: $this->word($members['mend'], Mend::class) ?? Mend::None,
@@ -67,7 +65,9 @@ final readonly class DeskReader
     /** @return list<Entry> */
     private function entries(): array
     {
-        return array_values(array_filter(Entries::all(), static fn (Entry $entry): bool => str_starts_with($entry->path, 'desk/')));
+        return array_values(
+            array_filter(Entries::all(), static fn(Entry $entry): bool => str_starts_with($entry->path, 'desk/')),
+        );
     }
 
     /** @param array<string, Node> $members */

@@ -18,14 +18,20 @@ final readonly class DiagnosisAnswer
         $ranked = (new DiagnosisRule(Knowledge::ofTheTrade()))->rank((new TensionReader())->read($document));
         $members = $document instanceof \stdClass ? get_object_vars($document) : [];
 
-        return new Answer([...$members, 'result' => array_map(static fn (Likely $likely): array => [
-            'cause' => $likely->cause()->value,
-            'chance' => round($likely->chance, 4),
-            'for' => $likely->for,
-            'against' => $likely->against,
-            'test' => $likely->entry->test,
-            'now' => $likely->entry->now,
-            'next_time' => $likely->entry->nextTime,
-        ], $ranked)]);
+        return new Answer([
+            ...$members,
+            'result' => array_map(
+                static fn(Likely $likely): array => [
+                    'cause' => $likely->cause()->value,
+                    'chance' => round($likely->chance, 4),
+                    'for' => $likely->for,
+                    'against' => $likely->against,
+                    'test' => $likely->entry->test,
+                    'now' => $likely->entry->now,
+                    'next_time' => $likely->entry->nextTime,
+                ],
+                $ranked,
+            ),
+        ]);
     }
 }

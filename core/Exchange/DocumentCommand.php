@@ -16,14 +16,15 @@ final readonly class DocumentCommand
 {
     private const WRONG_INPUT = 2;
     private const ANSWERS = [
-        'schwung:plan' => PlanAnswer::class, 'schwung:leader' => LeaderAnswer::class, 'schwung:drift' => DriftAnswer::class,
-        'schwung:diagnose' => DiagnosisAnswer::class, 'schwung:evaluate' => EvaluationAnswer::class,
+        'schwung:plan' => PlanAnswer::class,
+        'schwung:leader' => LeaderAnswer::class,
+        'schwung:drift' => DriftAnswer::class,
+        'schwung:diagnose' => DiagnosisAnswer::class,
+        'schwung:evaluate' => EvaluationAnswer::class,
     ];
 
     /** @param \Closure(mixed): Answer $answer throws FaultyDocument where the document cannot be used */
-    private function __construct(private \Closure $answer)
-    {
-    }
+    private function __construct(private \Closure $answer) {}
 
     /** The command of a name on the command line; null for any other. */
     public static function named(string $name): ?self
@@ -49,13 +50,19 @@ final readonly class DocumentCommand
         try {
             $answer = ($this->answer)((new DocumentInput())->read($file, $in));
         } catch (FaultyDocument $exception) {
-            fwrite($err, $exception->getMessage()."\n");
+            fwrite($err, $exception->getMessage() . "\n");
 
             return self::WRONG_INPUT;
         }
-        fwrite($out, json_encode($answer->document, \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR)."\n");
+        fwrite(
+            $out,
+            json_encode(
+                $answer->document,
+                \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR,
+            ) . "\n",
+        );
         foreach ($answer->problems as $problem) {
-            fwrite($err, $problem."\n");
+            fwrite($err, $problem . "\n");
         }
 
         return [] === $answer->problems ? 0 : 1;

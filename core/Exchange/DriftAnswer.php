@@ -18,13 +18,19 @@ final readonly class DriftAnswer
     {
         $log = (new DriftReader())->read($document);
 
-        return Answer::adding($document, $this->result((new DriftRule($log->sideMargin, $log->length))->judge($log->readings), new FigureWriter(new LengthWriter($log->units, 16))));
+        return Answer::adding(
+            $document,
+            $this->result(
+                (new DriftRule($log->sideMargin, $log->length))->judge($log->readings),
+                new FigureWriter(new LengthWriter($log->units, 16)),
+            ),
+        );
     }
 
     /** @return array<string, mixed> inches in sixteenths; null where three readings are not there */
     private function result(Drift $drift, FigureWriter $figures): array
     {
-        $figure = static fn (?Worked $worked): ?array => null === $worked ? null : $figures->worked($worked);
+        $figure = static fn(?Worked $worked): ?array => null === $worked ? null : $figures->worked($worked);
 
         return [
             'slope_per_m' => null === $drift->slopePerMetre ? null : round($drift->slopePerMetre, 4),

@@ -12,7 +12,10 @@ use Schwung\Core\Running\RegisterReading;
 final readonly class DriftDocument
 {
     /** @param list<RegisterReading> $readings in order of what is wound on */
-    public function __construct(public UnitSystem $units, public Length $sideMargin, public Length $length, public array $readings)
-    {
-    }
+    public function __construct(
+        public UnitSystem $units,
+        public Length $sideMargin,
+        public Length $length,
+        public array $readings,
+    ) {}
 }

@@ -17,7 +17,13 @@ final readonly class DriftReader
     public function read(mixed $document): DriftDocument
     {
         $faults = new Faults();
-        $members = (new Node($document, '', $faults))->document('schwung/drift', ['units', 'side_margin', 'length', 'readings', 'result']);
+        $members = (new Node($document, '', $faults))->document('schwung/drift', [
+            'units',
+            'side_margin',
+            'length',
+            'readings',
+            'result',
+        ]);
         $units = $members['units']->word(UnitSystem::class);
         $margin = $members['side_margin']->allowance();
         $length = $members['length']->size();
@@ -36,16 +42,26 @@ final readonly class DriftReader
         $readings = [];
         foreach ($node->items() as $item) {
             $members = $item->members(['wound', 'left', 'right']);
-            [$wound, $left, $right] = [$members['wound']->allowance(), $members['left']->signedLength(), $members['right']->signedLength()];
+            [$wound, $left, $right] = [
+                $members['wound']->allowance(),
+                $members['left']->signedLength(),
+                $members['right']->signedLength(),
+            ];
             if (null === $wound || null === $left || null === $right) {
                 continue;
             }
-            if ([] !== array_filter($readings, static fn (RegisterReading $that): bool => 0 === $that->wound->compareTo($wound))) {
+            if (
+                [] !==
+                array_filter($readings, static fn(RegisterReading $that): bool => 0 === $that->wound->compareTo($wound))
+            ) {
                 $members['wound']->fault('a length that has no reading yet');
             }
             $readings[] = new RegisterReading($wound, $left, $right);
         }
-        usort($readings, static fn (RegisterReading $one, RegisterReading $other): int => $one->wound->compareTo($other->wound));
+        usort(
+            $readings,
+            static fn(RegisterReading $one, RegisterReading $other): int => $one->wound->compareTo($other->wound),
+        );
 
         return $readings;
     }

@@ -12,9 +12,7 @@ use Schwung\Core\Measure\Worked;
 /** Writes figures as the documents have them: millimetres to the thousandth, and the text that a person reads. */
 final readonly class FigureWriter
 {
-    public function __construct(private LengthWriter $writer)
-    {
-    }
+    public function __construct(private LengthWriter $writer) {}
 
     /** @return array{mm: float, text: string} */
     public function figure(Figure $figure): array

@@ -19,7 +19,12 @@ final readonly class FrameReader
     public function read(Node $node): ?Frame
     {
         $members = $node->members([
-            'kind', ...array_map(static fn (FrameMeasure $measure): string => $measure->value, FrameMeasure::cases()), 'ratchet_teeth', 'methods', 'stock', 'side_clamps',
+            'kind',
+            ...array_map(static fn(FrameMeasure $measure): string => $measure->value, FrameMeasure::cases()),
+            'ratchet_teeth',
+            'methods',
+            'stock',
+            'side_clamps',
         ]);
         $kind = $members['kind']->word(FrameKind::class);
         $measures = [];
@@ -27,7 +32,10 @@ final readonly class FrameReader
             $measures[$measure->value] = $this->measure($members[$measure->value], $measure, $kind);
         }
         $teeth = $members['ratchet_teeth']->isMissing() ? null : $members['ratchet_teeth']->count(self::MOST_TEETH);
-        $methods = array_map(static fn (Node $item): ?HoldingSystem => $item->word(HoldingSystem::class), $members['methods']->items());
+        $methods = array_map(
+            static fn(Node $item): ?HoldingSystem => $item->word(HoldingSystem::class),
+            $members['methods']->items(),
+        );
         $clamps = $members['side_clamps']->isMissing() ? null : $members['side_clamps']->word(ClampWidth::class);
         $stock = (new StockReader())->shared($members['stock']);
         if (null === $kind || $this->lacksAny($measures)) {
@@ -53,6 +61,10 @@ final readonly class FrameReader
     /** @param array<string, Length|null> $measures */
     private function lacksAny(array $measures): bool
     {
-        return [] !== array_filter(FrameMeasure::cases(), static fn (FrameMeasure $measure): bool => $measure->isNeeded() && null === $measures[$measure->value]);
+        return [] !==
+            array_filter(
+                FrameMeasure::cases(),
+                static fn(FrameMeasure $measure): bool => $measure->isNeeded() && null === $measures[$measure->value],
+            );
     }
 }

@@ -16,14 +16,17 @@ final readonly class FrameWriter
     /** @return array<string, mixed> what was not measured is left out */
     public function document(Frame $frame): array
     {
-        return array_filter([
-            'kind' => $frame->kind->value,
-            ...array_map(static fn (Length $length): string => $length->exactText(), $frame->measures),
-            'ratchet_teeth' => $frame->ratchetTeeth,
-            'methods' => array_map(static fn (HoldingSystem $system): string => $system->value, $frame->methods),
-            'stock' => $this->stock($frame->stock),
-            'side_clamps' => $frame->sideClamps?->value,
-        ], static fn (mixed $member): bool => null !== $member && [] !== $member);
+        return array_filter(
+            [
+                'kind' => $frame->kind->value,
+                ...array_map(static fn(Length $length): string => $length->exactText(), $frame->measures),
+                'ratchet_teeth' => $frame->ratchetTeeth,
+                'methods' => array_map(static fn(HoldingSystem $system): string => $system->value, $frame->methods),
+                'stock' => $this->stock($frame->stock),
+                'side_clamps' => $frame->sideClamps?->value,
+            ],
+            static fn(mixed $member): bool => null !== $member && [] !== $member,
+        );
     }
 
     /** @return list<array<string, mixed>> */
@@ -32,10 +35,17 @@ final readonly class FrameWriter
         $pieces = [];
         foreach ($stock->pieces as $method => $ofOne) {
             $named = Stock::ANY === $method ? [] : ['method' => $method];
-            array_push($pieces, ...array_map(
-                static fn (StockPiece $piece): array => ['length' => $piece->length->exactText(), 'count' => $piece->count, ...$named],
-                $ofOne,
-            ));
+            array_push(
+                $pieces,
+                ...array_map(
+                    static fn(StockPiece $piece): array => [
+                        'length' => $piece->length->exactText(),
+                        'count' => $piece->count,
+                        ...$named,
+                    ],
+                    $ofOne,
+                ),
+            );
         }
 
         return $pieces;

@@ -17,12 +17,24 @@ final readonly class JsonText
     public function decode(string $text): mixed
     {
         if (\strlen($text) > self::LARGEST_BYTES) {
-            throw $this->faulty(\sprintf('is %.1f MB long; accepted is a document of up to 1 MB.', \strlen($text) / self::LARGEST_BYTES));
+            throw $this->faulty(
+                \sprintf(
+                    'is %.1f MB long; accepted is a document of up to 1 MB.',
+                    \strlen($text) / self::LARGEST_BYTES,
+                ),
+            );
         }
         try {
             return json_decode($text, false, self::DEEPEST, \JSON_THROW_ON_ERROR);
         } catch (\JsonException $exception) {
-            throw $this->faulty(\JSON_ERROR_DEPTH === $exception->getCode() ? \sprintf('is nested more than %d levels deep; accepted is a document like the one in docs/formats.', self::DEEPEST) : \sprintf('is no JSON (%s); accepted is a JSON document.', lcfirst($exception->getMessage())));
+            throw $this->faulty(
+                \JSON_ERROR_DEPTH === $exception->getCode()
+                    ? \sprintf(
+                        'is nested more than %d levels deep; accepted is a document like the one in docs/formats.',
+                        self::DEEPEST,
+                    )
+                    : \sprintf('is no JSON (%s); accepted is a JSON document.', lcfirst($exception->getMessage())),
+            );
         }
     }
 

@@ -15,6 +15,11 @@ final readonly class LeaderAnswer
     {
         $check = (new LeaderReader())->read($document);
 
-        return Answer::adding($document, (new LeaderWriter($check->units))->result((new LeaderCheckRule())->check($check->readings, $check->bedSpan)));
+        return Answer::adding(
+            $document,
+            (new LeaderWriter($check->units))->result(
+                (new LeaderCheckRule())->check($check->readings, $check->bedSpan),
+            ),
+        );
     }
 }

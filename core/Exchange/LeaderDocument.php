@@ -12,7 +12,5 @@ use Schwung\Core\Measure\UnitSystem;
 final readonly class LeaderDocument
 {
     /** @param list<Reading> $readings from left to right */
-    public function __construct(public UnitSystem $units, public Length $bedSpan, public array $readings)
-    {
-    }
+    public function __construct(public UnitSystem $units, public Length $bedSpan, public array $readings) {}
 }

@@ -19,7 +19,12 @@ final readonly class LeaderReader
     public function read(mixed $document): LeaderDocument
     {
         $faults = new Faults();
-        $members = (new Node($document, '', $faults))->document('schwung/leader-check', ['units', 'bed_span', 'readings', 'result']);
+        $members = (new Node($document, '', $faults))->document('schwung/leader-check', [
+            'units',
+            'bed_span',
+            'readings',
+            'result',
+        ]);
         $units = $members['units']->word(UnitSystem::class);
         $span = $members['bed_span']->size();
         $readings = $this->readings($members['readings']);
@@ -45,7 +50,7 @@ final readonly class LeaderReader
             if (null === $at || null === $distance) {
                 continue;
             }
-            if ([] !== array_filter($readings, static fn (Reading $that): bool => 0 === $that->at->compareTo($at))) {
+            if ([] !== array_filter($readings, static fn(Reading $that): bool => 0 === $that->at->compareTo($at))) {
                 $members['at']->fault('a station that has no reading yet');
             }
             $readings[] = new Reading($at, $distance);
@@ -53,7 +58,7 @@ final readonly class LeaderReader
         if (\count($items) < self::FEWEST) {
             $node->fault('three readings or more');
         }
-        usort($readings, static fn (Reading $one, Reading $other): int => $one->at->compareTo($other->at));
+        usort($readings, static fn(Reading $one, Reading $other): int => $one->at->compareTo($other->at));
 
         return $readings;
     }

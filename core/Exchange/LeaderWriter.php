@@ -27,8 +27,20 @@ final readonly class LeaderWriter
             'verdict' => $check->verdict->value,
             'tilt' => $this->figures->worked($check->tilt),
             'bow' => $this->figures->worked($check->bow),
-            'cuts' => array_map(fn (StationResult $station): array => ['at' => $this->figures->measured($station->reading->at), 'cut' => $this->figures->worked($station->cut)], $check->stations),
-            'dips' => array_map(fn (StationResult $station): array => ['at' => $this->figures->measured($station->reading->at), 'dip' => $this->figures->worked($station->dip)], $check->stations),
+            'cuts' => array_map(
+                fn(StationResult $station): array => [
+                    'at' => $this->figures->measured($station->reading->at),
+                    'cut' => $this->figures->worked($station->cut),
+                ],
+                $check->stations,
+            ),
+            'dips' => array_map(
+                fn(StationResult $station): array => [
+                    'at' => $this->figures->measured($station->reading->at),
+                    'dip' => $this->figures->worked($station->dip),
+                ],
+                $check->stations,
+            ),
         ];
     }
 }

@@ -52,9 +52,16 @@ final readonly class LoadReader
     private function custom(Node $node): ?CustomMargins
     {
         $members = $node->members(['lead', 'tail', 'left', 'right']);
-        [$lead, $tail, $left, $right] = [$members['lead']->allowance(), $members['tail']->allowance(), $members['left']->allowance(), $members['right']->allowance()];
+        [$lead, $tail, $left, $right] = [
+            $members['lead']->allowance(),
+            $members['tail']->allowance(),
+            $members['left']->allowance(),
+            $members['right']->allowance(),
+        ];
 
-        return null === $lead || null === $tail || null === $left || null === $right ? null : new CustomMargins($lead, $tail, $left, $right);
+        return null === $lead || null === $tail || null === $left || null === $right
+            ? null
+            : new CustomMargins($lead, $tail, $left, $right);
     }
 
     /** @return array{HoldingSystem, HoldHabit} */
@@ -68,7 +75,8 @@ final readonly class LoadReader
         $stock = (new StockReader())->own($members['stock']);
 
         return [
-            ($members['method']->isMissing() ? null : $members['method']->word(HoldingSystem::class)) ?? HoldingSystem::Pins,
+            ($members['method']->isMissing() ? null : $members['method']->word(HoldingSystem::class)) ??
+            HoldingSystem::Pins,
             new HoldHabit($school ?? PinSchool::Hand, $stock),
         ];
     }

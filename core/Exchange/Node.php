@@ -20,9 +20,7 @@ final readonly class Node
     private const LONGEST_INCHES = 300;
     private const LONGEST_TEXT = 200;
 
-    public function __construct(public mixed $value, public string $pointer, private Faults $faults)
-    {
-    }
+    public function __construct(public mixed $value, public string $pointer, private Faults $faults) {}
 
     public function isMissing(): bool
     {
@@ -39,7 +37,7 @@ final readonly class Node
     public function members(array $known): array
     {
         $members = [];
-        $expected = 'an object with '.implode(', ', $known);
+        $expected = 'an object with ' . implode(', ', $known);
         $given = $this->object();
         if ($this->isRequired($expected) && null === $given) {
             $this->fault($expected);
@@ -49,7 +47,10 @@ final readonly class Node
         $given ??= [];
         foreach (array_keys($given) as $key) {
             if (!\in_array((string) $key, $known, true)) {
-                $this->faults->add($this->child((string) $key), \sprintf('is not a known key; did you mean "%s"?', $this->nearest((string) $key, $known)));
+                $this->faults->add(
+                    $this->child((string) $key),
+                    \sprintf('is not a known key; did you mean "%s"?', $this->nearest((string) $key, $known)),
+                );
             }
         }
         foreach ($known as $key) {
@@ -110,7 +111,11 @@ final readonly class Node
             return [];
         }
 
-        return array_map(fn (mixed $item, int $index): self => new self($item, $this->child((string) $index), $this->faults), $this->value, array_keys($this->value));
+        return array_map(
+            fn(mixed $item, int $index): self => new self($item, $this->child((string) $index), $this->faults),
+            $this->value,
+            array_keys($this->value),
+        );
     }
 
     /** A length above zero and up to 300 in. */
@@ -149,22 +154,25 @@ final readonly class Node
      */
     public function word(string $enum): ?\BackedEnum
     {
-        $words = array_map(static fn (\BackedEnum $case): string => (string) $case->value, $enum::cases());
-        if (!$this->isRequired('one of '.implode(', ', $words))) {
+        $words = array_map(static fn(\BackedEnum $case): string => (string) $case->value, $enum::cases());
+        if (!$this->isRequired('one of ' . implode(', ', $words))) {
             return null;
         }
 
-        return (\is_string($this->value) ? $enum::tryFrom($this->value) : null) ?? $this->refuse('one of '.implode(', ', $words));
+        return (\is_string($this->value) ? $enum::tryFrom($this->value) : null) ??
+            $this->refuse('one of ' . implode(', ', $words));
     }
 
     /** @param list<string> $words */
     public function oneOf(array $words): ?string
     {
-        if (!$this->isRequired('one of '.implode(', ', $words))) {
+        if (!$this->isRequired('one of ' . implode(', ', $words))) {
             return null;
         }
 
-        return \is_string($this->value) && \in_array($this->value, $words, true) ? $this->value : $this->refuse('one of '.implode(', ', $words));
+        return \is_string($this->value) && \in_array($this->value, $words, true)
+            ? $this->value
+            : $this->refuse('one of ' . implode(', ', $words));
     }
 
     public function flag(): ?bool
@@ -182,7 +190,9 @@ final readonly class Node
             return null;
         }
 
-        return \is_string($this->value) && mb_strlen($this->value) <= $most ? $this->value : $this->refuse("a text of up to $most characters");
+        return \is_string($this->value) && mb_strlen($this->value) <= $most
+            ? $this->value
+            : $this->refuse("a text of up to $most characters");
     }
 
     public function count(int $most): ?int
@@ -191,7 +201,9 @@ final readonly class Node
             return null;
         }
 
-        return \is_int($this->value) && $this->value >= 1 && $this->value <= $most ? $this->value : $this->refuse("a whole number from 1 to $most");
+        return \is_int($this->value) && $this->value >= 1 && $this->value <= $most
+            ? $this->value
+            : $this->refuse("a whole number from 1 to $most");
     }
 
     /** A number, whole or not, of zero or more. */
@@ -202,7 +214,9 @@ final readonly class Node
             return null;
         }
 
-        return (\is_int($this->value) || \is_float($this->value)) && $this->value >= 0 && $this->value <= $most ? (float) $this->value : $this->refuse($expected);
+        return (\is_int($this->value) || \is_float($this->value)) && $this->value >= 0 && $this->value <= $most
+            ? (float) $this->value
+            : $this->refuse($expected);
     }
 
     public function moment(): ?\DateTimeImmutable
@@ -212,7 +226,10 @@ final readonly class Node
             return null;
         }
         foreach (['Y-m-d\TH:i:sP', 'Y-m-d\TH:iP'] as $format) {
-            $moment = \is_string($this->value) && !str_contains($this->value, "\0") ? \DateTimeImmutable::createFromFormat('!'.$format, $this->value) : false;
+            $moment =
+                \is_string($this->value) && !str_contains($this->value, "\0")
+                    ? \DateTimeImmutable::createFromFormat('!' . $format, $this->value)
+                    : false;
             if (false !== $moment && false === \DateTimeImmutable::getLastErrors()) {
                 return $moment;
             }
@@ -252,7 +269,9 @@ final readonly class Node
             return null;
         }
 
-        return abs($length->toInches()) > self::LONGEST_INCHES ? $this->refuse('a length of up to 300 in or 762 cm') : $length;
+        return abs($length->toInches()) > self::LONGEST_INCHES
+            ? $this->refuse('a length of up to 300 in or 762 cm')
+            : $length;
     }
 
     private function refuse(string $expected): null
@@ -264,22 +283,28 @@ final readonly class Node
 
     private function shown(): string
     {
-        $text = json_encode($this->value, \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PARTIAL_OUTPUT_ON_ERROR);
+        $text = json_encode(
+            $this->value,
+            \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PARTIAL_OUTPUT_ON_ERROR,
+        );
         $text = false === $text ? 'a value' : $text;
 
-        return mb_strlen($text) > 60 ? mb_substr($text, 0, 60).'…' : $text;
+        return mb_strlen($text) > 60 ? mb_substr($text, 0, 60) . '…' : $text;
     }
 
     private function child(string $key): string
     {
-        return $this->pointer.'/'.strtr($key, ['~' => '~0', '/' => '~1']);
+        return $this->pointer . '/' . strtr($key, ['~' => '~0', '/' => '~1']);
     }
 
     /** @param list<string> $known */
     private function nearest(string $key, array $known): string
     {
         $short = substr($key, 0, 60);
-        usort($known, static fn (string $one, string $other): int => levenshtein($short, $one) <=> levenshtein($short, $other));
+        usort(
+            $known,
+            static fn(string $one, string $other): int => levenshtein($short, $one) <=> levenshtein($short, $other),
+        );
 
         return $known[0] ?? '';
     }

@@ -18,7 +18,10 @@ final readonly class PlanAnswer
 
         return new Answer(
             (new PlanWriter($preparation))->document(),
-            array_map(static fn (Finding $error): string => $error->at.': '.$error->code->value, $preparation->errors()),
+            array_map(
+                static fn(Finding $error): string => $error->at . ': ' . $error->code->value,
+                $preparation->errors(),
+            ),
         );
     }
 }

@@ -36,7 +36,9 @@ final readonly class PlanWriter
     /** @throws \DomainException if there is no plan yet */
     public function __construct(private Preparation $preparation)
     {
-        $this->plan = $preparation->kept() ?? throw new \DomainException('There is no plan before top, backing and frame are measured.');
+        $this->plan =
+            $preparation->kept() ??
+            throw new \DomainException('There is no plan before top, backing and frame are measured.');
         $this->writer = new LengthWriter($this->plan->job->units);
         $this->figures = new FigureWriter($this->writer);
     }
@@ -50,14 +52,17 @@ final readonly class PlanWriter
             'format' => 'schwung/plan',
             'version' => 1,
             'sentence' => $this->preparation->sentence()->writtenBy($this->writer),
-            'standings' => array_map(static fn (Standing $standing): string => $standing->value, $this->preparation->standings()),
+            'standings' => array_map(
+                static fn(Standing $standing): string => $standing->value,
+                $this->preparation->standings(),
+            ),
             'measured' => $this->measured(),
             'directions' => array_map($this->direction(...), array_values($this->plan->directions)),
             'chosen' => $this->plan->choice->chosen->value,
             'decided_by' => $this->plan->choice->decidedBy->value,
             'margins' => array_map($this->figures->worked(...), $backing->required->margins->byEdge()),
             'laid' => array_map($this->figures->worked(...), $backing->laid->byEdge()),
-            ...(null === $this->plan->batting ? [] : ['batting' => $this->batting($this->plan->batting)]),
+            ...null === $this->plan->batting ? [] : ['batting' => $this->batting($this->plan->batting)],
             ...$this->attachments(),
             ...$this->course($this->plan->chosenPlan()->course),
             ...$this->steps(),
@@ -78,8 +83,8 @@ final readonly class PlanWriter
             'top' => [
                 'width' => $this->figures->worked($top->width),
                 'length' => $this->figures->worked($top->length),
-                'fullness' => array_map(static fn (EdgeFullness $edge): float => round($edge->share(), 4), $top->edges),
-                'edges' => array_map(static fn (EdgeFullness $edge): string => $edge->verdict()->value, $top->edges),
+                'fullness' => array_map(static fn(EdgeFullness $edge): float => round($edge->share(), 4), $top->edges),
+                'edges' => array_map(static fn(EdgeFullness $edge): string => $edge->verdict()->value, $top->edges),
                 'square' => $top->square->value,
             ],
             'backing' => [
@@ -103,20 +108,24 @@ final readonly class PlanWriter
             'along' => $this->figures->figure($check->required->along->terms[0]->amount),
             'sections' => max(1, \count($plan->sections)),
             'loads' => $plan->loads(),
-            'blockers' => array_map(static fn (Blocker $blocker): string => $blocker->value, $plan->blockers),
+            'blockers' => array_map(static fn(Blocker $blocker): string => $blocker->value, $plan->blockers),
             'backing' => [
                 'required_across' => $this->figures->worked($check->required->across),
                 'required_along' => $this->figures->worked($check->required->along),
                 'slack_across' => $this->figures->worked($check->slackAcross),
                 'slack_along' => $this->figures->worked($check->slackAlong),
                 'state' => $check->state()->value,
-                'remedies' => array_map(fn (Remedy $remedy): array => [
-                    'kind' => $remedy->kind->value,
-                    'text' => $remedy->title->writtenBy($this->writer).'. '.$remedy->text->writtenBy($this->writer),
-                ], $this->preparation->remedies($plan->direction)),
+                'remedies' => array_map(
+                    fn(Remedy $remedy): array => [
+                        'kind' => $remedy->kind->value,
+                        'text' =>
+                            $remedy->title->writtenBy($this->writer) . '. ' . $remedy->text->writtenBy($this->writer),
+                    ],
+                    $this->preparation->remedies($plan->direction),
+                ),
             ],
             'stretch' => $plan->stretch->value,
-            ...(null === $plan->course ? [] : $this->rolling($plan->course)),
+            ...null === $plan->course ? [] : $this->rolling($plan->course),
         ];
     }
 
@@ -130,7 +139,7 @@ final readonly class PlanWriter
             'least_depth' => null === $last ? null : $this->figures->worked($last->depth()),
             'roll_diameter' => null === $last ? null : $this->figures->worked($last->rollDiameter()),
             'stops_in_blocks' => $course->stopsInBlocks(),
-            ...(null === $course->turnRound ? [] : ['turn_round' => $this->turnRound($course->turnRound)]),
+            ...null === $course->turnRound ? [] : ['turn_round' => $this->turnRound($course->turnRound)],
         ];
     }
 
@@ -159,7 +168,14 @@ final readonly class PlanWriter
     {
         $minutes = round($attachment->minutes(), 2);
         if (HoldingSystem::ChannelClips === $attachment->system) {
-            $pieces = array_map(fn (Piece $piece): array => ['length' => $this->figures->measured($piece->length()), 'from' => $this->figures->measured($piece->from), 'to' => $this->figures->measured($piece->to)], $attachment->pieces);
+            $pieces = array_map(
+                fn(Piece $piece): array => [
+                    'length' => $this->figures->measured($piece->length()),
+                    'from' => $this->figures->measured($piece->from),
+                    'to' => $this->figures->measured($piece->to),
+                ],
+                $attachment->pieces,
+            );
 
             return ['method' => $attachment->system->value, 'pieces' => $pieces, 'minutes' => $minutes];
         }
@@ -167,9 +183,19 @@ final readonly class PlanWriter
         return [
             'method' => $attachment->system->value,
             'count' => $attachment->count(),
-            ...(null === $attachment->spacing ? [] : ['spacing' => $this->figures->worked($attachment->spacing)]),
-            'positions' => array_map(fn (Piece $piece): array => $this->figures->measured($piece->centre()), $attachment->pieces),
-            ...(HoldingSystem::Magnets === $attachment->system ? ['order' => array_map(fn (Piece $piece): array => $this->figures->measured($piece->centre()), $attachment->inOrder())] : []),
+            ...null === $attachment->spacing ? [] : ['spacing' => $this->figures->worked($attachment->spacing)],
+            'positions' => array_map(
+                fn(Piece $piece): array => $this->figures->measured($piece->centre()),
+                $attachment->pieces,
+            ),
+            ...HoldingSystem::Magnets === $attachment->system
+                ? [
+                    'order' => array_map(
+                        fn(Piece $piece): array => $this->figures->measured($piece->centre()),
+                        $attachment->inOrder(),
+                    ),
+                ]
+                : [],
             'minutes' => $minutes,
         ];
     }
@@ -182,7 +208,17 @@ final readonly class PlanWriter
         }
 
         return [
-            ...(null === $course->rows ? ['stops' => array_map(fn (Stop $stop): array => ['at' => $this->figures->measured($stop->at), 'kind' => $stop->kind->value], $course->stops)] : ['rows' => $this->rows($course->rows, $course)]),
+            ...null === $course->rows
+                ? [
+                    'stops' => array_map(
+                        fn(Stop $stop): array => [
+                            'at' => $this->figures->measured($stop->at),
+                            'kind' => $stop->kind->value,
+                        ],
+                        $course->stops,
+                    ),
+                ]
+                : ['rows' => $this->rows($course->rows, $course)],
             'passes' => array_map($this->pass(...), $course->passes->passes),
         ];
     }
@@ -198,7 +234,14 @@ final readonly class PlanWriter
             'height' => $this->figures->measured($rows->height),
             'gap' => $this->figures->measured($rows->gap),
             'finish' => $rows->finish->value,
-            'one_more' => null === $oneMore ? null : ['scale' => round($oneMore->scale, 6), 'height' => $this->figures->measured($oneMore->height), 'passes' => $oneMore->passes],
+            'one_more' =>
+                null === $oneMore
+                    ? null
+                    : [
+                        'scale' => round($oneMore->scale, 6),
+                        'height' => $this->figures->measured($oneMore->height),
+                        'passes' => $oneMore->passes,
+                    ],
         ];
     }
 
@@ -209,7 +252,7 @@ final readonly class PlanWriter
             'number' => $pass->number,
             'from' => $this->figures->measured($pass->from),
             'to' => $this->figures->measured($pass->to),
-            ...(null === $pass->rows ? [] : ['rows' => $pass->rows]),
+            ...null === $pass->rows ? [] : ['rows' => $pass->rows],
             'advance' => null === $pass->advance ? null : $this->figures->measured($pass->advance),
             'turns' => null === $pass->turns ? null : round($pass->turns, 6),
             'clicks' => $pass->clicks,
@@ -226,13 +269,17 @@ final readonly class PlanWriter
             'required_across' => $this->figures->worked($batting->requiredAcross),
             'required_along' => $this->figures->worked($batting->requiredAlong),
             'state' => $batting->state->value,
-            'trim_to' => null === $batting->trimTo ? null : ['across' => $this->figures->figure(Figure::left($batting->trimTo))],
-            ...(null === $batting->readyFrom ? [] : ['ready_from' => $batting->readyFrom->format(\DATE_ATOM)]),
-            ...(null === $batting->readyBest ? [] : ['ready_best' => $batting->readyBest->format(\DATE_ATOM)]),
+            'trim_to' =>
+                null === $batting->trimTo ? null : ['across' => $this->figures->figure(Figure::left($batting->trimTo))],
+            ...null === $batting->readyFrom ? [] : ['ready_from' => $batting->readyFrom->format(\DATE_ATOM)],
+            ...null === $batting->readyBest ? [] : ['ready_best' => $batting->readyBest->format(\DATE_ATOM)],
         ];
     }
 
-    /** @return array{steps?: list<array<string, mixed>>} left out where the plan cannot be carried out, or its passes are not known */
+    /**
+     * @return array{steps?: list<array<string, mixed>>} left out where the plan cannot be carried out, or its passes
+     * are not known
+     */
     private function steps(): array
     {
         $steps = [] === $this->preparation->errors() ? $this->preparation->steps() : null;
@@ -243,6 +290,11 @@ final readonly class PlanWriter
     /** @return array{code: string, level: string, text: string, at: string} */
     private function finding(Finding $finding): array
     {
-        return ['code' => $finding->code->value, 'level' => $finding->level->value, 'text' => $finding->text->writtenBy($this->writer), 'at' => $finding->at];
+        return [
+            'code' => $finding->code->value,
+            'level' => $finding->level->value,
+            'text' => $finding->text->writtenBy($this->writer),
+            'at' => $finding->at,
+        ];
     }
 }

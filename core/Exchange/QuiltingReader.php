@@ -41,6 +41,8 @@ final readonly class QuiltingReader
             return null;
         }
 
-        return null === $height || null === $gap || null === $overhang || null === $finish ? null : new RowDesign($height, $gap, $overhang, $finish);
+        return null === $height || null === $gap || null === $overhang || null === $finish
+            ? null
+            : new RowDesign($height, $gap, $overhang, $finish);
     }
 }

@@ -14,9 +14,7 @@ use Schwung\Core\Measure\Phrase;
 /** Writes the steps of a load as a plan document has them. */
 final readonly class StepWriter
 {
-    public function __construct(private LengthWriter $writer)
-    {
-    }
+    public function __construct(private LengthWriter $writer) {}
 
     /** @return list<array<string, mixed>> ready for json_encode */
     public function document(StepList $list): array
@@ -27,11 +25,14 @@ final readonly class StepWriter
     /** @return array<string, mixed> */
     private function step(Step $step): array
     {
-        $optional = array_filter([
-            'pass' => $step->pass,
-            'figure' => $this->text($step->text->figure),
-            'caution' => $this->text($step->text->caution),
-        ], static fn (int|string|null $value): bool => null !== $value);
+        $optional = array_filter(
+            [
+                'pass' => $step->pass,
+                'figure' => $this->text($step->text->figure),
+                'caution' => $this->text($step->text->caution),
+            ],
+            static fn(int|string|null $value): bool => null !== $value,
+        );
 
         return [
             'key' => $step->key,
@@ -43,7 +44,7 @@ final readonly class StepWriter
             'otherwise' => $this->text($step->text->otherwise),
             'shows' => $step->shows->value,
             'minutes' => round($step->minutes, 1),
-            ...(ReadingKind::None === $step->reads ? [] : ['reads' => $step->reads->value]),
+            ...ReadingKind::None === $step->reads ? [] : ['reads' => $step->reads->value],
             'needs' => $this->settings($step->needs),
             'leaves' => $this->settings($step->leaves),
         ];
@@ -61,6 +62,9 @@ final readonly class StepWriter
      */
     private function settings(array $settings): array
     {
-        return array_map(static fn (Setting $setting): array => ['part' => $setting->part->value, 'is' => $setting->value], $settings);
+        return array_map(
+            static fn(Setting $setting): array => ['part' => $setting->part->value, 'is' => $setting->value],
+            $settings,
+        );
     }
 }

@@ -16,7 +16,14 @@ final readonly class StockReader
     /** @return list<StockPiece> of one end */
     public function own(Node $node): array
     {
-        return array_values(array_filter(array_map(fn (Node $item): ?StockPiece => $this->piece($item->members(['length', 'count'])), $node->items())));
+        return array_values(
+            array_filter(
+                array_map(
+                    fn(Node $item): ?StockPiece => $this->piece($item->members(['length', 'count'])),
+                    $node->items(),
+                ),
+            ),
+        );
     }
 
     /** What is there for both ends and the top's own edge together. */

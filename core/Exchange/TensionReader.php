@@ -17,7 +17,14 @@ final readonly class TensionReader
     public function read(mixed $document): TensionCase
     {
         $faults = new Faults();
-        $case = $this->case((new Node($document, '', $faults))->document('schwung/tension-case', ['seen', 'looked_for_absent', 'context', 'result']));
+        $case = $this->case(
+            (new Node($document, '', $faults))->document('schwung/tension-case', [
+                'seen',
+                'looked_for_absent',
+                'context',
+                'result',
+            ]),
+        );
         $all = $faults->all();
         if ([] !== $all || null === $case) {
             throw FaultyDocument::with([] === $all ? [new Fault('', 'is not a tension case.')] : $all);
@@ -36,7 +43,7 @@ final readonly class TensionReader
         $seen = $this->symptoms($members['seen']);
         $absent = $this->symptoms($members['looked_for_absent']);
         $circumstances = (new CircumstancesReader())->read($members['context']);
-        $both = array_filter($absent, static fn (Symptom $symptom): bool => \in_array($symptom, $seen, true));
+        $both = array_filter($absent, static fn(Symptom $symptom): bool => \in_array($symptom, $seen, true));
         if ([] !== $both) {
             $members['looked_for_absent']->fault('symptoms that are not in "seen" too');
 

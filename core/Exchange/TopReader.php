@@ -13,9 +13,11 @@ use Schwung\Core\Measure\Length;
 /** Reads the member "top" of a job. */
 final readonly class TopReader
 {
+    private const KEYS = ['widths', 'lengths', 'diagonals', 'edge', 'directional', 'seams_across', 'seams_along'];
+
     public function read(Node $node): ?Top
     {
-        $members = $node->members(['widths', 'lengths', 'diagonals', 'edge', 'directional', 'seams_across', 'seams_along']);
+        $members = $node->members(self::KEYS);
         $widths = $this->three($members['widths'], ['top', 'middle', 'bottom']);
         $lengths = $this->three($members['lengths'], ['left', 'middle', 'right']);
         $edge = $members['edge']->word(EdgeKind::class);
@@ -27,7 +29,19 @@ final readonly class TopReader
             return null;
         }
 
-        return new Top(...$widths, ...$lengths, diagonals: $diagonals, edge: $edge, directional: $directional, seamsAcross: $across, seamsAlong: $along);
+        return new Top(
+            widthTop: $widths[0],
+            widthMiddle: $widths[1],
+            widthBottom: $widths[2],
+            lengthLeft: $lengths[0],
+            lengthMiddle: $lengths[1],
+            lengthRight: $lengths[2],
+            diagonals: $diagonals,
+            edge: $edge,
+            directional: $directional,
+            seamsAcross: $across,
+            seamsAlong: $along,
+        );
     }
 
     /**
@@ -38,7 +52,7 @@ final readonly class TopReader
     private function three(Node $node, array $where): ?array
     {
         $members = $node->members($where);
-        [$one, $two, $three] = array_map(static fn (string $key): ?Length => $members[$key]->size(), $where);
+        [$one, $two, $three] = array_map(static fn(string $key): ?Length => $members[$key]->size(), $where);
 
         return null === $one || null === $two || null === $three ? null : [$one, $two, $three];
     }
@@ -52,7 +66,7 @@ final readonly class TopReader
     private function diagonals(Node $node, ?array $widths, ?array $lengths): ?array
     {
         $items = $node->items();
-        $read = array_map(fn (Node $item): ?Length => $this->diagonal($item, $widths, $lengths), $items);
+        $read = array_map(fn(Node $item): ?Length => $this->diagonal($item, $widths, $lengths), $items);
         if ([] !== $items && 2 !== \count($items)) {
             $node->fault('both diagonals, or none');
         }
@@ -71,7 +85,8 @@ final readonly class TopReader
             return $diagonal;
         }
         [$width, $length] = [Length::longest(...$widths), Length::longest(...$lengths)];
-        if (!$diagonal->isShorterThan($width->plus($length)) || !$diagonal->plus(Length::shortest($width, $length))->isLongerThan(Length::longest($width, $length))) {
+        [$shorter, $longer] = [Length::shortest($width, $length), Length::longest($width, $length)];
+        if (!$diagonal->isShorterThan($width->plus($length)) || !$diagonal->plus($shorter)->isLongerThan($longer)) {
             $node->fault('a diagonal that closes a triangle with the width and the length');
 
             return null;
@@ -94,7 +109,7 @@ final readonly class TopReader
                 $seams[] = new TopSeam($at, $kind);
             }
         }
-        usort($seams, static fn (TopSeam $one, TopSeam $other): int => $one->at->compareTo($other->at));
+        usort($seams, static fn(TopSeam $one, TopSeam $other): int => $one->at->compareTo($other->at));
 
         return $seams;
     }

@@ -18,13 +18,15 @@ enum ClampWidth: string implements Worded
     /** How much of the side one clamp holds, an everyday size. */
     public function bite(): Length
     {
-        return Length::inches(match ($this) {
-            self::Wide => 6,
-            self::Narrow => 2,
-            // The whole side of a usual bed.
-            self::Rod => 24,
-            self::None => 0,
-        });
+        return Length::inches(
+            match ($this) {
+                self::Wide => 6,
+                self::Narrow => 2,
+                // The whole side of a usual bed.
+                self::Rod => 24,
+                self::None => 0,
+            },
+        );
     }
 
     public function words(): string

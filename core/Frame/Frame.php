@@ -75,7 +75,9 @@ final readonly class Frame
         return $this->at(FrameMeasure::BedSpan) ?? $this->size(FrameMeasure::Throat);
     }
 
-    /** The depth to stitch in before anything is wound on: throat less both allowances (the everyday rule: less six). */
+    /**
+     * The depth to stitch in before anything is wound on: throat less both allowances (the everyday rule: less six).
+     */
     public function bareDepth(): Length
     {
         return $this->size(FrameMeasure::Throat)

@@ -34,8 +34,14 @@ enum FrameMeasure: string implements Worded
     {
         return match ($this) {
             self::Rail, self::Throat, self::ArmClearance, self::TakeupDiameter => true,
-            self::UnreachableLeft, self::UnreachableRight, self::FrontAllowance, self::BackAllowance,
-            self::BedSpan, self::LeaderLength, self::LeaderWidth => false,
+            self::UnreachableLeft,
+            self::UnreachableRight,
+            self::FrontAllowance,
+            self::BackAllowance,
+            self::BedSpan,
+            self::LeaderLength,
+            self::LeaderWidth
+                => false,
         };
     }
 
@@ -55,8 +61,14 @@ enum FrameMeasure: string implements Worded
         return match ($this) {
             self::UnreachableLeft, self::UnreachableRight => $kind->usualUnreachable(),
             self::FrontAllowance, self::BackAllowance => Length::inches(self::ALLOWANCE_INCHES),
-            self::Rail, self::Throat, self::ArmClearance, self::TakeupDiameter,
-            self::BedSpan, self::LeaderLength, self::LeaderWidth => null,
+            self::Rail,
+            self::Throat,
+            self::ArmClearance,
+            self::TakeupDiameter,
+            self::BedSpan,
+            self::LeaderLength,
+            self::LeaderWidth
+                => null,
         };
     }
 

@@ -35,15 +35,23 @@ enum HoldingSystem: string implements Worded
     {
         $words = self::HookAndLoop === $this ? 'strips of hook and loop' : $this->words();
 
-        return 1 === $count ? '1 '.preg_replace('/s( |$)/', '$1', $words, 1) : "$count $words";
+        return 1 === $count ? '1 ' . preg_replace('/s( |$)/', '$1', $words, 1) : "$count $words";
     }
 
-    /** Whether how close its pieces stand is a matter of the pin schools; the other systems have spacings of their own. */
+    /**
+     * Whether how close its pieces stand is a matter of the pin schools; the other systems have spacings of their own.
+     */
     public function hasPinSchool(): bool
     {
         return match ($this) {
             self::Pins => true,
-            self::Zip, self::ChannelClips, self::DowelClamps, self::Magnets, self::HookAndLoop, self::SpringClamps => false,
+            self::Zip,
+            self::ChannelClips,
+            self::DowelClamps,
+            self::Magnets,
+            self::HookAndLoop,
+            self::SpringClamps
+                => false,
         };
     }
 }

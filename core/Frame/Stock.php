@@ -16,9 +16,7 @@ final readonly class Stock
     private const LENGTHS_INCHES = ['pins' => 1.75, 'magnets' => 1.0, 'spring-clamps' => 2.0];
 
     /** @param array<string, list<StockPiece>> $pieces by the words of HoldingSystem, or ANY; longest first or not */
-    public function __construct(public array $pieces = [])
-    {
-    }
+    public function __construct(public array $pieces = []) {}
 
     /** @param array<string, int|null> $counts by the words of HoldingSystem, of pieces that are only counted */
     public function withCounts(array $counts): self
@@ -36,7 +34,7 @@ final readonly class Stock
     /** @return list<StockPiece> empty where nobody counted */
     public function of(HoldingSystem $system): array
     {
-        return $this->pieces[$system->value] ?? $this->pieces[self::ANY] ?? [];
+        return $this->pieces[$system->value] ?? ($this->pieces[self::ANY] ?? []);
     }
 
     /** Of pieces that are only counted; null where nobody did. */
@@ -44,7 +42,9 @@ final readonly class Stock
     {
         $pieces = $this->pieces[$system->value] ?? [];
 
-        return [] === $pieces ? null : array_sum(array_map(static fn (StockPiece $piece): int => $piece->count, $pieces));
+        return [] === $pieces
+            ? null
+            : array_sum(array_map(static fn(StockPiece $piece): int => $piece->count, $pieces));
     }
 
     /**

@@ -9,7 +9,5 @@ use Schwung\Core\Measure\Length;
 /** So many pieces of one length that a studio has. */
 final readonly class StockPiece
 {
-    public function __construct(public Length $length, public int $count)
-    {
-    }
+    public function __construct(public Length $length, public int $count) {}
 }

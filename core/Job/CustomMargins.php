@@ -9,7 +9,5 @@ use Schwung\Core\Measure\Length;
 /** Four margins named by hand, of the loaded edges. */
 final readonly class CustomMargins
 {
-    public function __construct(public Length $lead, public Length $tail, public Length $left, public Length $right)
-    {
-    }
+    public function __construct(public Length $lead, public Length $tail, public Length $left, public Length $right) {}
 }

@@ -32,6 +32,5 @@ final readonly class Desk
         public PlaceWish $place = PlaceWish::Centre,
         public LoadingHabits $habits = new LoadingHabits(),
         public ?Overruling $overruling = null,
-    ) {
-    }
+    ) {}
 }

@@ -23,21 +23,32 @@ use Schwung\Core\Practice\Purpose;
 use Schwung\Core\Practice\SideBasting;
 
 /**
- * Every entry of a quilt, declared once: the blank sheet, the form, the lists of choices and the exported document follow
+ * Every entry of a quilt, declared once: the blank sheet, the form, the lists of choices and the exported document
+ * follow
  * from this; the readers and the published schema are tested against it.
  */
 final class Entries
 {
     /** The schools of loading at the desk, which new quilts take over from the studio. */
     public const HABITS = [
-        'desk/order' => LayerOrder::class, 'desk/batting_hold' => BattingHold::class, 'desk/far_edge' => FarEdge::class,
-        'desk/guide' => EdgeGuide::class, 'desk/basting_stitch' => BastingStitch::class, 'desk/sides' => SideBasting::class,
-        'desk/alignment' => Alignment::class, 'desk/last_edge' => LastEdge::class,
+        'desk/order' => LayerOrder::class,
+        'desk/batting_hold' => BattingHold::class,
+        'desk/far_edge' => FarEdge::class,
+        'desk/guide' => EdgeGuide::class,
+        'desk/basting_stitch' => BastingStitch::class,
+        'desk/sides' => SideBasting::class,
+        'desk/alignment' => Alignment::class,
+        'desk/last_edge' => LastEdge::class,
     ];
     private const USUAL_HABITS = [
-        'desk/order' => LayerOrder::BackingFirst, 'desk/batting_hold' => BattingHold::Line, 'desk/far_edge' => FarEdge::Below,
-        'desk/guide' => EdgeGuide::Lock, 'desk/basting_stitch' => BastingStitch::Long, 'desk/sides' => SideBasting::FromFront,
-        'desk/alignment' => Alignment::Seam, 'desk/last_edge' => LastEdge::Pinned,
+        'desk/order' => LayerOrder::BackingFirst,
+        'desk/batting_hold' => BattingHold::Line,
+        'desk/far_edge' => FarEdge::Below,
+        'desk/guide' => EdgeGuide::Lock,
+        'desk/basting_stitch' => BastingStitch::Long,
+        'desk/sides' => SideBasting::FromFront,
+        'desk/alignment' => Alignment::Seam,
+        'desk/last_edge' => LastEdge::Pinned,
     ];
 
     /** @var array<string, Entry>|null */
@@ -48,7 +59,17 @@ final class Entries
     {
         if (null === self::$all) {
             self::$all = [];
-            foreach ([...self::top(), ...self::backing(), ...self::batting(), ...self::load(), ...self::quilting(), ...self::desk()] as $entry) {
+            foreach (
+                [
+                    ...self::top(),
+                    ...self::backing(),
+                    ...self::batting(),
+                    ...self::load(),
+                    ...self::quilting(),
+                    ...self::desk(),
+                ]
+                as $entry
+            ) {
                 self::$all[$entry->path] = $entry;
             }
         }
@@ -108,11 +129,21 @@ final class Entries
         $entries = [
             new Entry('load/direction', EntryType::Word, DirectionWish::Auto->value, DirectionWish::class),
             new Entry('load/margins', EntryType::Word, MarginSchool::Four->value, MarginSchool::class),
-            ...array_map(static fn (string $edge): Entry => self::measure("load/custom/$edge", '4 in'), ['lead', 'tail', 'left', 'right']),
+            ...array_map(static fn(string $edge): Entry => self::measure("load/custom/$edge", '4 in'), [
+                'lead',
+                'tail',
+                'left',
+                'right',
+            ]),
             new Entry('load/float', EntryType::Word, FloatKind::Full->value, FloatKind::class),
         ];
         foreach (['lead', 'tail', 'top'] as $edge) {
-            $entries[] = new Entry("load/$edge/method", EntryType::Word, HoldingSystem::Pins->value, HoldingSystem::class);
+            $entries[] = new Entry(
+                "load/$edge/method",
+                EntryType::Word,
+                HoldingSystem::Pins->value,
+                HoldingSystem::class,
+            );
             $entries[] = new Entry("load/$edge/school", EntryType::Word, PinSchool::Hand->value, PinSchool::class);
         }
 
@@ -136,7 +167,12 @@ final class Entries
     private static function desk(): array
     {
         $habits = array_map(
-            static fn (string $path, string $words): Entry => new Entry($path, EntryType::Word, self::USUAL_HABITS[$path]->value, $words),
+            static fn(string $path, string $words): Entry => new Entry(
+                $path,
+                EntryType::Word,
+                self::USUAL_HABITS[$path]->value,
+                $words,
+            ),
             array_keys(self::HABITS),
             self::HABITS,
         );
@@ -165,7 +201,7 @@ final class Entries
      */
     private static function measures(string $under, array $where, bool $mayBeLeft = false): array
     {
-        return array_map(static fn (string $place): Entry => self::measure("$under/$place", '', $mayBeLeft), $where);
+        return array_map(static fn(string $place): Entry => self::measure("$under/$place", '', $mayBeLeft), $where);
     }
 
     private static function measure(string $path, string $usual = '', bool $mayBeLeft = false): Entry

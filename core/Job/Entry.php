@@ -21,10 +21,12 @@ final readonly class Entry
         public string|bool|array $usual,
         public ?string $words = null,
         public bool $mayBeLeft = false,
-    ) {
-    }
+    ) {}
 
-    /** @return array<string, string> what a person can choose from, by the word of the documents; empty where it is no choice */
+    /**
+     * @return array<string, string> what a person can choose from, by the word of the documents; empty where it is no
+     * choice
+     */
     public function choices(): array
     {
         $choices = [];

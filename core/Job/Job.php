@@ -27,8 +27,7 @@ final readonly class Job
         public Load $load = new Load(),
         public ?Quilting $quilting = null,
         public Desk $desk = new Desk(),
-    ) {
-    }
+    ) {}
 
     public function withBacking(Backing $backing): self
     {

@@ -27,8 +27,7 @@ final readonly class JobParts
         public ?Load $load,
         public ?Quilting $quilting,
         public Desk $desk = new Desk(),
-    ) {
-    }
+    ) {}
 
     public static function of(Job $job): self
     {
@@ -48,8 +47,14 @@ final readonly class JobParts
     /** The whole job, or null while a part that every plan needs is missing. */
     public function job(): ?Job
     {
-        if (null === $this->title || null === $this->units || null === $this->top
-            || null === $this->backing || null === $this->frame || null === $this->load) {
+        if (
+            null === $this->title ||
+            null === $this->units ||
+            null === $this->top ||
+            null === $this->backing ||
+            null === $this->frame ||
+            null === $this->load
+        ) {
             return null;
         }
 

@@ -29,8 +29,7 @@ final readonly class Load
         public HoldHabit $tailHabit = new HoldHabit(),
         public HoldHabit $topHabit = new HoldHabit(),
         public ?\DateTimeImmutable $planned = null,
-    ) {
-    }
+    ) {}
 
     public function holdingAt(End $end): HoldingSystem
     {

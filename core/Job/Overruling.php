@@ -8,9 +8,7 @@ namespace Schwung\Core\Job;
 final readonly class Overruling
 {
     /** @param list<string> $codes of the findings that were overruled, in order */
-    public function __construct(public string $reason, public array $codes)
-    {
-    }
+    public function __construct(public string $reason, public array $codes) {}
 
     /**
      * Whether all that is stuck now was known when it was overruled.

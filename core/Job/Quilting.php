@@ -7,9 +7,7 @@ namespace Schwung\Core\Job;
 /** What is to be stitched; $rows is the design where the style is rows, and null for block work. */
 final readonly class Quilting
 {
-    private function __construct(public ?RowDesign $rows, public bool $isDirectional)
-    {
-    }
+    private function __construct(public ?RowDesign $rows, public bool $isDirectional) {}
 
     public static function rows(RowDesign $design, bool $isDirectional = false): self
     {

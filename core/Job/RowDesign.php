@@ -19,8 +19,7 @@ final readonly class RowDesign
         public Length $gap,
         public Length $overhang,
         public Finish $finish = Finish::RunOff,
-    ) {
-    }
+    ) {}
 
     public function withFinish(Finish $finish): self
     {
@@ -30,7 +29,9 @@ final readonly class RowDesign
     /** The same design at another height, its gap in proportion. */
     public function atHeight(Length $height): self
     {
-        $gap = Length::ofNanometres((int) round($this->gap->nanometres * ($height->nanometres / $this->height->nanometres)));
+        $gap = Length::ofNanometres(
+            (int) round($this->gap->nanometres * ($height->nanometres / $this->height->nanometres)),
+        );
 
         return new self($height, $gap, $this->overhang, $this->finish);
     }

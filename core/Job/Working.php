@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Job;
 
-/** In which way the passes of a quilt are worked: one after the other, from both ends, or the body before its borders. */
+/**
+ * In which way the passes of a quilt are worked: one after the other, from both ends, or the body before its borders.
+ */
 enum Working: string
 {
     case Plain = 'plain';

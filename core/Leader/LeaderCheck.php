@@ -16,6 +16,5 @@ final readonly class LeaderCheck
         public Worked $tilt,
         public Worked $bow,
         public array $stations,
-    ) {
-    }
+    ) {}
 }

@@ -27,26 +27,38 @@ final readonly class LeaderCheckRule
     public function check(array $readings, Length $bedSpan): LeaderCheck
     {
         $this->requireOrder($readings);
-        $least = Length::shortest(...array_map(static fn (Reading $reading): Length => $reading->distance, $readings));
-        $most = Length::longest(...array_map(static fn (Reading $reading): Length => $reading->distance, $readings));
+        $least = Length::shortest(...array_map(static fn(Reading $reading): Length => $reading->distance, $readings));
+        $most = Length::longest(...array_map(static fn(Reading $reading): Length => $reading->distance, $readings));
         $range = $most->minus($least);
 
         return new LeaderCheck(
-            new Worked(Figure::measured($range), 'The longest distance less the shortest. Up to an eighth of an inch is good, up to a quarter wants watching.', [
-                new Term('longest', Figure::measured($most), 'reading'),
-                new Term('shortest', Figure::measured($least), 'reading'),
-            ]),
+            new Worked(
+                Figure::measured($range),
+                'The longest distance less the shortest. Up to an eighth of an inch is good, up to a quarter wants ' .
+                    'watching.',
+                [
+                    new Term('longest', Figure::measured($most), 'reading'),
+                    new Term('shortest', Figure::measured($least), 'reading'),
+                ],
+            ),
             $this->verdict($range),
             $this->tilt($readings),
             $this->bow($readings),
-            array_map(fn (Reading $reading): StationResult => new StationResult($reading, $this->cut($reading, $least), $this->dip($reading->distance->minus($least), $bedSpan)), $readings),
+            array_map(
+                fn(Reading $reading): StationResult => new StationResult(
+                    $reading,
+                    $this->cut($reading, $least),
+                    $this->dip($reading->distance->minus($least), $bedSpan),
+                ),
+                $readings,
+            ),
         );
     }
 
     /** How far cloth sinks that is longer than its span; all in one unit, $longer not below zero. */
     public static function sinks(float $span, float $longer): float
     {
-        return sqrt(3 * $span * $longer / 8);
+        return sqrt((3 * $span * $longer) / 8);
     }
 
     /** @param list<Reading> $readings */
@@ -57,7 +69,9 @@ final readonly class LeaderCheckRule
         }
         foreach (\array_slice($readings, 1) as $i => $reading) {
             if (!$reading->at->isLongerThan($readings[$i]->at)) {
-                throw new \InvalidArgumentException('Readings are in order from left to right, each at a station of its own.');
+                throw new \InvalidArgumentException(
+                    'Readings are in order from left to right, each at a station of its own.',
+                );
             }
         }
     }
@@ -74,7 +88,10 @@ final readonly class LeaderCheckRule
     /** @param list<Reading> $readings */
     private function tilt(array $readings): Worked
     {
-        [$xs, $ds] = [array_map(static fn (Reading $r): float => $r->at->toMillimetres(), $readings), array_map(static fn (Reading $r): float => $r->distance->toMillimetres(), $readings)];
+        [$xs, $ds] = [
+            array_map(static fn(Reading $r): float => $r->at->toMillimetres(), $readings),
+            array_map(static fn(Reading $r): float => $r->distance->toMillimetres(), $readings),
+        ];
         [$meanX, $meanD] = [array_sum($xs) / \count($xs), array_sum($ds) / \count($ds)];
         [$sxd, $sxx] = [0.0, 0.0];
         foreach ($xs as $i => $x) {
@@ -83,9 +100,12 @@ final readonly class LeaderCheckRule
         }
         $span = $readings[\count($readings) - 1]->at->minus($readings[0]->at);
 
-        return new Worked(Figure::measured(Length::millimetres($sxd / $sxx * $span->toMillimetres())), 'The slope of the best straight line through the readings, over the whole span; positive where the right is longer.', [
-            new Term('span', Figure::measured($span), \sprintf('%d readings', \count($readings))),
-        ]);
+        return new Worked(
+            Figure::measured(Length::millimetres(($sxd / $sxx) * $span->toMillimetres())),
+            'The slope of the best straight line through the readings, over the whole span; positive where the ' .
+                'right is longer.',
+            [new Term('span', Figure::measured($span), \sprintf('%d readings', \count($readings)))],
+        );
     }
 
     /** @param list<Reading> $readings */
@@ -96,10 +116,15 @@ final readonly class LeaderCheckRule
         $chord = ($first->distance->toMillimetres() + $last->distance->toMillimetres()) / 2;
         $there = $this->at($readings, $middle);
 
-        return new Worked(Figure::measured(Length::millimetres($there - $chord)), 'The reading at the middle of the span, less the straight line through the ends there; positive where the middle is longer.', [
-            new Term('middle', Figure::measured(Length::millimetres($there)), 'between readings'),
-            new Term('straight line', Figure::measured(Length::millimetres($chord)), 'both ends'),
-        ]);
+        return new Worked(
+            Figure::measured(Length::millimetres($there - $chord)),
+            'The reading at the middle of the span, less the straight line through the ends there; positive where ' .
+                'the middle is longer.',
+            [
+                new Term('middle', Figure::measured(Length::millimetres($there)), 'between readings'),
+                new Term('straight line', Figure::measured(Length::millimetres($chord)), 'both ends'),
+            ],
+        );
     }
 
     /** @param list<Reading> $readings */
@@ -108,9 +133,11 @@ final readonly class LeaderCheckRule
         foreach (\array_slice($readings, 1) as $i => $right) {
             $left = $readings[$i];
             if ($right->at->toMillimetres() >= $place) {
-                $share = ($place - $left->at->toMillimetres()) / ($right->at->toMillimetres() - $left->at->toMillimetres());
+                $share =
+                    ($place - $left->at->toMillimetres()) / ($right->at->toMillimetres() - $left->at->toMillimetres());
 
-                return $left->distance->toMillimetres() + $share * ($right->distance->toMillimetres() - $left->distance->toMillimetres());
+                return $left->distance->toMillimetres() +
+                    $share * ($right->distance->toMillimetres() - $left->distance->toMillimetres());
             }
         }
 
@@ -119,10 +146,14 @@ final readonly class LeaderCheckRule
 
     private function cut(Reading $reading, Length $least): Worked
     {
-        return new Worked(Figure::measured($reading->distance->minus($least)), 'What the leader is longer here than at its shortest.', [
-            new Term('here', Figure::measured($reading->distance), 'reading'),
-            new Term('shortest', Figure::measured($least), 'reading'),
-        ]);
+        return new Worked(
+            Figure::measured($reading->distance->minus($least)),
+            'What the leader is longer here than at its shortest.',
+            [
+                new Term('here', Figure::measured($reading->distance), 'reading'),
+                new Term('shortest', Figure::measured($least), 'reading'),
+            ],
+        );
     }
 
     private function dip(Length $longer, Length $bedSpan): Worked
@@ -130,7 +161,10 @@ final readonly class LeaderCheckRule
         return new Worked(
             Figure::measured(Length::millimetres(self::sinks($bedSpan->toMillimetres(), $longer->toMillimetres()))),
             'How far the cloth sinks here when the rest is taut: √(3 × bed × longer ÷ 8), a shallow arc (an estimate).',
-            [new Term('bed', Figure::measured($bedSpan), 'frame'), new Term('longer', Figure::measured($longer), 'reading')],
+            [
+                new Term('bed', Figure::measured($bedSpan), 'frame'),
+                new Term('longer', Figure::measured($longer), 'reading'),
+            ],
         );
     }
 }

@@ -12,9 +12,7 @@ use Schwung\Core\Measure\Length;
  */
 final readonly class LoadPositionRule
 {
-    public function __construct(private Length $step)
-    {
-    }
+    public function __construct(private Length $step) {}
 
     /**
      * @param list<PastLoad> $loads
@@ -27,13 +25,17 @@ final readonly class LoadPositionRule
         $wear = Wear::of($loads);
         $free = Length::longest(Length::zero(), $room->minus($edge)->half());
         $aside = Length::shortest($this->step, $free);
-        $places = [Length::zero(), ...($aside->isPositive() ? [$aside->negated(), $aside] : [])];
+        $places = [Length::zero(), ...$aside->isPositive() ? [$aside->negated(), $aside] : []];
         $positions = array_map(static function (Length $at) use ($wear, $edge): LoadPosition {
             [$from, $to] = [$at->minus($edge->half()), $at->plus($edge->half())];
 
             return new LoadPosition($at, $wear->peakOver($from, $to), $wear->meanOver($from, $to));
         }, $places);
-        usort($positions, static fn (LoadPosition $one, LoadPosition $other): int => $one->peak <=> $other->peak ?: round($one->mean, 9) <=> round($other->mean, 9));
+        usort(
+            $positions,
+            static fn(LoadPosition $one, LoadPosition $other): int => $one->peak <=> $other->peak ?:
+            round($one->mean, 9) <=> round($other->mean, 9),
+        );
 
         return $positions;
     }

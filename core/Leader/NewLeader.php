@@ -20,9 +20,7 @@ final readonly class NewLeader
 {
     private const SHRINKS_PER_CENT = 3;
 
-    public function __construct(private Frame $frame, private bool $hasCasing, private bool $isUnwashed)
-    {
-    }
+    public function __construct(private Frame $frame, private bool $hasCasing, private bool $isUnwashed) {}
 
     /** @param Length $reaches from the roller to the far side of the bed */
     public function cutLength(Length $reaches): Worked
@@ -30,23 +28,31 @@ final readonly class NewLeader
         $turns = Length::millimetres($this->frame->size(FrameMeasure::TakeupDiameter)->toMillimetres() * \M_PI * 1.5);
         $sum = $reaches->plus($turns, $this->fold(), Length::inches(0.25));
 
-        return new Worked(Figure::needed($this->grown($sum)), $this->rule('From the roller to the far side of the bed, a turn and a half on the roller, and the fold'), [
-            new Term('roller to far side', Figure::measured($reaches), 'frame'),
-            new Term('a turn and a half', Figure::measured($turns), 'roller'),
-            new Term($this->hasCasing ? 'casing' : 'hem', Figure::measured($this->fold()), 'fold line'),
-            new Term('turned under', Figure::measured(Length::inches(0.25)), 'usual'),
-        ]);
+        return new Worked(
+            Figure::needed($this->grown($sum)),
+            $this->rule('From the roller to the far side of the bed, a turn and a half on the roller, and the fold'),
+            [
+                new Term('roller to far side', Figure::measured($reaches), 'frame'),
+                new Term('a turn and a half', Figure::measured($turns), 'roller'),
+                new Term($this->hasCasing ? 'casing' : 'hem', Figure::measured($this->fold()), 'fold line'),
+                new Term('turned under', Figure::measured(Length::inches(0.25)), 'usual'),
+            ],
+        );
     }
 
     public function cutWidth(): Worked
     {
         $sum = $this->finishedWidth()->plus(Length::inches(1));
 
-        return new Worked(Figure::needed($this->grown($sum)), $this->rule('The rail less two inches, and two side hems of half an inch'), [
-            new Term('rail', Figure::measured($this->frame->size(FrameMeasure::Rail)), 'frame'),
-            new Term('left free', Figure::measured(Length::inches(2)), 'usual'),
-            new Term('side hems', Figure::measured(Length::inches(1)), 'two of ½ in'),
-        ]);
+        return new Worked(
+            Figure::needed($this->grown($sum)),
+            $this->rule('The rail less two inches, and two side hems of half an inch'),
+            [
+                new Term('rail', Figure::measured($this->frame->size(FrameMeasure::Rail)), 'frame'),
+                new Term('left free', Figure::measured(Length::inches(2)), 'usual'),
+                new Term('side hems', Figure::measured(Length::inches(1)), 'two of ½ in'),
+            ],
+        );
     }
 
     /** From the free edge to the line where it is folded for the casing or the hem. */
@@ -71,7 +77,7 @@ final readonly class NewLeader
     {
         $last = (int) floor($this->finishedWidth()->half()->nanometres / $this->tickSpacing()->nanometres);
 
-        return array_map(fn (int $k): Length => $this->tickSpacing()->times($k), range(-$last, $last));
+        return array_map(fn(int $k): Length => $this->tickSpacing()->times($k), range(-$last, $last));
     }
 
     private function grown(Length $length): Length
@@ -81,6 +87,6 @@ final readonly class NewLeader
 
     private function rule(string $sum): string
     {
-        return $sum.($this->isUnwashed ? '; three per cent more, because unwashed canvas shrinks.' : '.');
+        return $sum . ($this->isUnwashed ? '; three per cent more, because unwashed canvas shrinks.' : '.');
     }
 }

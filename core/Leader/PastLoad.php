@@ -9,9 +9,7 @@ use Schwung\Core\Measure\Length;
 /** An edge that a leader has held: where its centre was, from the centre mark, and how long it was. */
 final readonly class PastLoad
 {
-    public function __construct(public Length $position, public Length $edge)
-    {
-    }
+    public function __construct(public Length $position, public Length $edge) {}
 
     public function from(): Length
     {

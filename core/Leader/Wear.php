@@ -10,9 +10,7 @@ use Schwung\Core\Measure\Length;
 final readonly class Wear
 {
     /** @param list<array{Length, Length, int}> $steps from, to and loads, from left to right without gaps */
-    private function __construct(public array $steps)
-    {
-    }
+    private function __construct(public array $steps) {}
 
     /** @param list<PastLoad> $loads */
     public static function of(array $loads): self
@@ -60,6 +58,6 @@ final readonly class Wear
 
     public function peak(): int
     {
-        return max([0, ...array_map(static fn (array $step): int => $step[2], $this->steps)]);
+        return max([0, ...array_map(static fn(array $step): int => $step[2], $this->steps)]);
     }
 }

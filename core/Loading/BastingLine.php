@@ -23,6 +23,5 @@ final readonly class BastingLine
         public int $perInch,
         public ?int $pass = null,
         public bool $isWavy = false,
-    ) {
-    }
+    ) {}
 }

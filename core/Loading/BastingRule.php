@@ -35,10 +35,16 @@ final readonly class BastingRule
 
         return [
             ...$this->batting($setup),
-            ...$this->acrossFromCentre($setup, BastingLineKind::TopEdge, $this->inset()->toMillimetres(), null, FarEdge::Wavy === $setup->habits->farEdge),
+            ...$this->acrossFromCentre(
+                $setup,
+                BastingLineKind::TopEdge,
+                $this->inset()->toMillimetres(),
+                null,
+                FarEdge::Wavy === $setup->habits->farEdge,
+            ),
             ...$this->sides($setup),
             ...$this->lastEdge($setup),
-            ...($setup->is(Purpose::Basting) ? $this->meander($setup) : []),
+            ...$setup->is(Purpose::Basting) ? $this->meander($setup) : [],
         ];
     }
 
@@ -68,12 +74,28 @@ final readonly class BastingRule
     }
 
     /** @return list<BastingLine> the half of the working hand's side first */
-    private function acrossFromCentre(Setup $setup, BastingLineKind $kind, float $y, ?int $pass, bool $isWavy = false): array
-    {
+    private function acrossFromCentre(
+        Setup $setup,
+        BastingLineKind $kind,
+        float $y,
+        ?int $pass,
+        bool $isWavy = false,
+    ): array {
         $half = $setup->across()->half()->minus($this->inset())->toMillimetres();
         $first = Hand::Right === $setup->hand ? $half : -$half;
 
-        return array_map(fn (float $x): BastingLine => $this->line($setup, $kind, new Point(0, $y), new Point($x, $y), $pass, $this->inset(), $isWavy), [$first, -$first]);
+        return array_map(
+            fn(float $x): BastingLine => $this->line(
+                $setup,
+                $kind,
+                new Point(0, $y),
+                new Point($x, $y),
+                $pass,
+                $this->inset(),
+                $isWavy,
+            ),
+            [$first, -$first],
+        );
     }
 
     /** @return list<BastingLine> of every bed what the one before did not reach */
@@ -88,12 +110,31 @@ final readonly class BastingRule
                 $from = $wind->turnsBefore ? $setup->along()->toMillimetres() : $done;
                 $to = min($from, $to);
             } else {
-                [$from, $to] = [$done, min($setup->along()->toMillimetres(), max($done, $wind->from + $wind->pass->depth()->length()->toMillimetres()))];
+                [$from, $to] = [
+                    $done,
+                    min(
+                        $setup->along()->toMillimetres(),
+                        max($done, $wind->from + $wind->pass->depth()->length()->toMillimetres()),
+                    ),
+                ];
             }
             $done = $to;
             if (abs($to - $from) > 1) {
                 [$start, $end] = SideBasting::FromFront === $setup->habits->sides ? [$to, $from] : [$from, $to];
-                array_push($lines, ...array_map(fn (float $side): BastingLine => $this->line($setup, BastingLineKind::Side, new Point($side, $start), new Point($side, $end), $wind->number, $this->inset()), [-$x, $x]));
+                array_push(
+                    $lines,
+                    ...array_map(
+                        fn(float $side): BastingLine => $this->line(
+                            $setup,
+                            BastingLineKind::Side,
+                            new Point($side, $start),
+                            new Point($side, $end),
+                            $wind->number,
+                            $this->inset(),
+                        ),
+                        [-$x, $x],
+                    ),
+                );
             }
         }
 
@@ -105,7 +146,14 @@ final readonly class BastingRule
     {
         $pass = $setup->lastHoldPass();
 
-        return null === $pass ? [] : $this->acrossFromCentre($setup, BastingLineKind::LastEdge, $setup->along()->minus($this->inset())->toMillimetres(), $pass);
+        return null === $pass
+            ? []
+            : $this->acrossFromCentre(
+                $setup,
+                BastingLineKind::LastEdge,
+                $setup->along()->minus($this->inset())->toMillimetres(),
+                $pass,
+            );
     }
 
     /** @return list<BastingLine> the middles of a large meander, a hand apart, none of which cross */
@@ -115,15 +163,30 @@ final readonly class BastingRule
         $step = Length::inches(self::HAND_INCHES)->toMillimetres();
         [$lines, $way] = [[], 1];
         for ($y = $step; $y < $setup->along()->toMillimetres() - $step / 2; $y += $step) {
-            $lines[] = $this->line($setup, BastingLineKind::Meander, new Point(-$way * $half, $y), new Point($way * $half, $y), null, null, true);
+            $lines[] = $this->line(
+                $setup,
+                BastingLineKind::Meander,
+                new Point(-$way * $half, $y),
+                new Point($way * $half, $y),
+                null,
+                null,
+                true,
+            );
             $way = -$way;
         }
 
         return $lines;
     }
 
-    private function line(Setup $setup, BastingLineKind $kind, Point $from, Point $to, ?int $pass = null, ?Length $inset = null, bool $isWavy = false): BastingLine
-    {
+    private function line(
+        Setup $setup,
+        BastingLineKind $kind,
+        Point $from,
+        Point $to,
+        ?int $pass = null,
+        ?Length $inset = null,
+        bool $isWavy = false,
+    ): BastingLine {
         return new BastingLine($kind, $from, $to, $inset ?? Length::zero(), $setup->bastingStitches(), $pass, $isWavy);
     }
 

@@ -26,9 +26,19 @@ final readonly class ClampFrameSteps
         if ($setup->is(Purpose::Prebasted)) {
             $sequence->add($this->lift());
         } else {
-            $sequence->add($this->spread($setup), $this->cover($setup), $this->layTop($setup), $this->pin($sequence, $setup));
+            $sequence->add(
+                $this->spread($setup),
+                $this->cover($setup),
+                $this->layTop($setup),
+                $this->pin($sequence, $setup),
+            );
         }
-        $sequence->add($this->clamp($setup, End::Lead), $this->clamp($setup, End::Tail), $this->roll($setup), $this->level($setup));
+        $sequence->add(
+            $this->clamp($setup, End::Lead),
+            $this->clamp($setup, End::Tail),
+            $this->roll($setup),
+            $this->level($setup),
+        );
         if ($sequence->state()->pins() > 0) {
             $this->addBasting($sequence, $setup);
         }
@@ -36,48 +46,89 @@ final readonly class ClampFrameSteps
 
     private function spread(Setup $setup): Step
     {
-        return new Step('spread', Group::Backing, StepKind::Lay, new StepText(
-            do: Phrase::of('Spread the backing on the table right side down, its lead edge toward the back: %s across.', Figure::measured($setup->plan->chosenPlan()->backing->squaredUp->across)),
-            why: Phrase::of('On poles the sandwich is loaded as one piece.'),
-            check: Phrase::of('Flat, not stretched, no drag line to a corner.'),
-            otherwise: Phrase::of('Lift it by the middle and let it fall.'),
-            caution: Phrase::of('Bring the work to the front: reaching over strains the back.'),
-        ), Shown::Bed, 4);
+        return new Step(
+            'spread',
+            Group::Backing,
+            StepKind::Lay,
+            new StepText(
+                do: Phrase::of(
+                    'Spread the backing on the table right side down, its lead edge toward the back: %s across.',
+                    Figure::measured($setup->plan->chosenPlan()->backing->squaredUp->across),
+                ),
+                why: Phrase::of('On poles the sandwich is loaded as one piece.'),
+                check: Phrase::of('Flat, not stretched, no drag line to a corner.'),
+                otherwise: Phrase::of('Lift it by the middle and let it fall.'),
+                caution: Phrase::of('Bring the work to the front: reaching over strains the back.'),
+            ),
+            Shown::Bed,
+            4,
+        );
     }
 
     private function cover(Setup $setup): Step
     {
-        return new Step('lay-batting', Group::Batting, StepKind::Lay, new StepText(
-            do: Phrase::of('Lay the batting on it, scratchy side down, from the centre out.'),
-            why: Phrase::of('Its soft side lies toward the top.'),
-            check: Phrase::of('Centre on centre; the backing shows on every side.'),
-            otherwise: Phrase::of('Lift and lay it again.'),
-            caution: Phrase::of('Never wider than the backing: it can be drawn into the carriage.'),
-        ), Shown::Bed, 3);
+        return new Step(
+            'lay-batting',
+            Group::Batting,
+            StepKind::Lay,
+            new StepText(
+                do: Phrase::of('Lay the batting on it, scratchy side down, from the centre out.'),
+                why: Phrase::of('Its soft side lies toward the top.'),
+                check: Phrase::of('Centre on centre; the backing shows on every side.'),
+                otherwise: Phrase::of('Lift and lay it again.'),
+                caution: Phrase::of('Never wider than the backing: it can be drawn into the carriage.'),
+            ),
+            Shown::Bed,
+            3,
+        );
     }
 
     private function layTop(Setup $setup): Step
     {
-        return new Step('lay-top', Group::Top, StepKind::Lay, new StepText(
-            do: Phrase::of("Lay the top on, right side up, its {$setup->edgeAt(End::Lead)} edge toward the back pole, centre on centre."),
-            why: Phrase::of($setup->plan->job->top->directional ? 'The top has an up, and the edge that leads decides where it points.' : 'What lies straight now is clamped straight.'),
-            check: Phrase::of('Batting and backing show all round.'),
-            otherwise: Phrase::of('Lift it from the middle and lay it again.'),
-        ), Shown::Bed, 3);
+        $edge = $setup->edgeAt(End::Lead);
+
+        return new Step(
+            'lay-top',
+            Group::Top,
+            StepKind::Lay,
+            new StepText(
+                do: Phrase::of("Lay the top on, right side up, its $edge edge toward the back pole, centre on centre."),
+                why: Phrase::of(
+                    $setup->plan->job->top->directional
+                        ? 'The top has an up, and the edge that leads decides where it points.'
+                        : 'What lies straight now is clamped straight.',
+                ),
+                check: Phrase::of('Batting and backing show all round.'),
+                otherwise: Phrase::of('Lift it from the middle and lay it again.'),
+            ),
+            Shown::Bed,
+            3,
+        );
     }
 
     private function pin(Sequence $sequence, Setup $setup): Step
     {
         $count = 2 * (int) ceil($setup->across()->toInches() / self::PIN_INCHES);
 
-        return new Step('pin-sandwich', Group::Top, StepKind::Hold, new StepText(
-            do: Phrase::of("Pin the three layers along both ends with $count pins, %s apart.", Figure::measured(Length::inches(self::PIN_INCHES))),
-            why: Phrase::of('The layers travel together to the poles.'),
-            check: Phrase::of("Nothing shifts when a corner is lifted; $count counted in."),
-            otherwise: Phrase::of('A row of pins more across the middle.'),
-            figure: Phrase::of("$count pins"),
-            caution: Phrase::of('Outermost pins point inward.'),
-        ), Shown::Bed, 6, leaves: [new Setting(StatePart::Pins, (string) ($sequence->state()->pins() + $count))]);
+        return new Step(
+            'pin-sandwich',
+            Group::Top,
+            StepKind::Hold,
+            new StepText(
+                do: Phrase::of(
+                    "Pin the three layers along both ends with $count pins, %s apart.",
+                    Figure::measured(Length::inches(self::PIN_INCHES)),
+                ),
+                why: Phrase::of('The layers travel together to the poles.'),
+                check: Phrase::of("Nothing shifts when a corner is lifted; $count counted in."),
+                otherwise: Phrase::of('A row of pins more across the middle.'),
+                figure: Phrase::of("$count pins"),
+                caution: Phrase::of('Outermost pins point inward.'),
+            ),
+            Shown::Bed,
+            6,
+            leaves: [new Setting(StatePart::Pins, (string) ($sequence->state()->pins() + $count))],
+        );
     }
 
     private function lift(): Step
@@ -89,32 +140,75 @@ final readonly class ClampFrameSteps
     {
         $pole = End::Lead === $end ? 'back pole' : 'front pole';
 
-        return new Step('clamp-'.$end->value, Group::Clamps, StepKind::Attach, (new Holds())->text($setup, $end, End::Lead === $end ? $setup->held->lead : $setup->held->tail, "all layers to the $pole"), End::Lead === $end ? Shown::LeadRail : Shown::TailRail, 3, needs: [new Setting(StatePart::Poles, 'held')]);
+        return new Step(
+            'clamp-' . $end->value,
+            Group::Clamps,
+            StepKind::Attach,
+            (new Holds())->text(
+                $setup,
+                $end,
+                End::Lead === $end ? $setup->held->lead : $setup->held->tail,
+                "all layers to the $pole",
+            ),
+            End::Lead === $end ? Shown::LeadRail : Shown::TailRail,
+            3,
+            needs: [new Setting(StatePart::Poles, 'held')],
+        );
     }
 
     private function roll(Setup $setup): Step
     {
-        $thick = sqrt(4 * $setup->winding->roll->thickness->length()->toMillimetres() * $setup->along()->toMillimetres() / \M_PI);
+        $thick = sqrt(
+            (4 * $setup->winding->roll->thickness->length()->toMillimetres() * $setup->along()->toMillimetres()) /
+                \M_PI,
+        );
         $clips = $thick > self::THICK_ROLL_MILLIMETRES ? 'large' : 'small';
 
-        return new Step('roll-loose', Group::Clamps, StepKind::Hold, new StepText(
-            do: Phrase::of("Roll the loose quilt toward the front pole and hold the roll with $clips spring clips: it is about %s thick.", Figure::measured(Length::millimetres($thick))),
-            why: Phrase::of('What hangs pulls the bed askew; clips too large fill the throat.'),
-            check: Phrase::of('The roll lies along the pole and turns with it.'),
-            otherwise: Phrase::of('Roll again, layers smooth from the centre.'),
-            figure: Phrase::of("$clips clips"),
-            caution: Phrase::of('Spring clips can fly back: let them off by hand.'),
-        ), Shown::Side, 3, leaves: [new Setting(StatePart::Tail, 'held')]);
+        return new Step(
+            'roll-loose',
+            Group::Clamps,
+            StepKind::Hold,
+            new StepText(
+                do: Phrase::of(
+                    "Roll the loose quilt toward the front pole and hold the roll with $clips spring clips: it is " .
+                        'about %s thick.',
+                    Figure::measured(Length::millimetres($thick)),
+                ),
+                why: Phrase::of('What hangs pulls the bed askew; clips too large fill the throat.'),
+                check: Phrase::of('The roll lies along the pole and turns with it.'),
+                otherwise: Phrase::of('Roll again, layers smooth from the centre.'),
+                figure: Phrase::of("$clips clips"),
+                caution: Phrase::of('Spring clips can fly back: let them off by hand.'),
+            ),
+            Shown::Side,
+            3,
+            leaves: [new Setting(StatePart::Tail, 'held')],
+        );
     }
 
     private function level(Setup $setup): Step
     {
-        return new Step('level', Group::Clamps, StepKind::Set, new StepText(
-            do: Phrase::of('Roll the front clamps forward until the bed is level, and set the handles at the back upright; hold both poles.'),
-            why: Phrase::of('A bed that slopes makes poor stitches, and a handle that lies catches the machine.'),
-            check: Phrase::of('A level laid front to back agrees; the head passes every handle.'),
-            otherwise: Phrase::of('Turn the clamps a little further.'),
-        ), Shown::Side, 2, leaves: [new Setting(StatePart::Poles, 'held'), new Setting(StatePart::Firmness, $setup->is(Purpose::Basting) ? 'loose' : 'softer')], reads: ReadingKind::Firmness);
+        return new Step(
+            'level',
+            Group::Clamps,
+            StepKind::Set,
+            new StepText(
+                do: Phrase::of(
+                    'Roll the front clamps forward until the bed is level, and set the handles at the back upright; ' .
+                        'hold both poles.',
+                ),
+                why: Phrase::of('A bed that slopes makes poor stitches, and a handle that lies catches the machine.'),
+                check: Phrase::of('A level laid front to back agrees; the head passes every handle.'),
+                otherwise: Phrase::of('Turn the clamps a little further.'),
+            ),
+            Shown::Side,
+            2,
+            leaves: [
+                new Setting(StatePart::Poles, 'held'),
+                new Setting(StatePart::Firmness, $setup->is(Purpose::Basting) ? 'loose' : 'softer'),
+            ],
+            reads: ReadingKind::Firmness,
+        );
     }
 
     private function addBasting(Sequence $sequence, Setup $setup): void
@@ -124,13 +218,29 @@ final readonly class ClampFrameSteps
         }
         $inset = Figure::measured(Length::inches(BastingRule::INSET_INCHES));
         $sequence->add(
-            new Step('baste-edge', Group::Clamps, StepKind::Baste, new StepText(
-                do: Phrase::of("Baste the far edge of this section and its sides, %s inside, from the centre out, to the {$setup->firstSide()} first.", $inset),
-                why: Phrase::of('The pins come out before the needle gets near them.'),
-                check: Phrase::of('The edge lies parallel to the pole.'),
-                otherwise: Phrase::of('Take it out from the worse end.'),
-                figure: Phrase::of('%s inside', $inset),
-            ), Shown::Basting, 4, needs: [new Setting(StatePart::ChannelLock, 'off'), new Setting(StatePart::Stitch, $setup->bastingState()), new Setting(StatePart::Poles, 'held')]),
+            new Step(
+                'baste-edge',
+                Group::Clamps,
+                StepKind::Baste,
+                new StepText(
+                    do: Phrase::of(
+                        'Baste the far edge of this section and its sides, %s inside, from the centre out, to the ' .
+                            "{$setup->firstSide()} first.",
+                        $inset,
+                    ),
+                    why: Phrase::of('The pins come out before the needle gets near them.'),
+                    check: Phrase::of('The edge lies parallel to the pole.'),
+                    otherwise: Phrase::of('Take it out from the worse end.'),
+                    figure: Phrase::of('%s inside', $inset),
+                ),
+                Shown::Basting,
+                4,
+                needs: [
+                    new Setting(StatePart::ChannelLock, 'off'),
+                    new Setting(StatePart::Stitch, $setup->bastingState()),
+                    new Setting(StatePart::Poles, 'held'),
+                ],
+            ),
             Stitching::pinsOut($sequence->state()->pins(), Group::Clamps, 'pins-out-top'),
         );
         if (!$setup->is(Purpose::Basting) && !$sequence->is(StatePart::Stitch, 'quilting')) {

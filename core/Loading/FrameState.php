@@ -10,9 +10,7 @@ use Schwung\Core\Frame\FrameKind;
 final readonly class FrameState
 {
     /** @param array<string, string> $values by the names of StatePart */
-    private function __construct(public array $values)
-    {
-    }
+    private function __construct(public array $values) {}
 
     /** As a frame stands between two quilts. */
     public static function between(FrameKind $kind): self
@@ -60,6 +58,11 @@ final readonly class FrameState
      */
     public function unmet(array $needs): array
     {
-        return array_values(array_filter($needs, fn (Setting $need): bool => null !== $this->at($need->part) && $this->at($need->part) !== $need->value));
+        return array_values(
+            array_filter(
+                $needs,
+                fn(Setting $need): bool => null !== $this->at($need->part) && $this->at($need->part) !== $need->value,
+            ),
+        );
     }
 }

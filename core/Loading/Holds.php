@@ -28,35 +28,63 @@ final readonly class Holds
 
         return match ($system) {
             HoldingSystem::Pins => $this->said(
-                Phrase::of("Pin $what with $count pins, %s apart, from the centre out, to the $first first.", $apart), Phrase::of("$count pins, %s apart", $apart),
-                'The pull spreads evenly only from the centre.', 'Seen along the rail, the edge runs parallel to the ticks.', 'Take out the pins of that side and begin again at the centre.',
+                Phrase::of("Pin $what with $count pins, %s apart, from the centre out, to the $first first.", $apart),
+                Phrase::of("$count pins, %s apart", $apart),
+                'The pull spreads evenly only from the centre.',
+                'Seen along the rail, the edge runs parallel to the ticks.',
+                'Take out the pins of that side and begin again at the centre.',
                 'Outermost pins point inward; run no hand along a pinned roll; count the pins.',
             ),
             HoldingSystem::Zip => $this->said(
-                Phrase::of("Zip $what, centre on centre, from the $first."), Phrase::of('1 zip'),
-                'The edge was pinned to its zip at the table.', 'The centre marks meet, and the slider is closed to its end.', 'Open it, and close it again without pulling the cloth.',
+                Phrase::of("Zip $what, centre on centre, from the $first."),
+                Phrase::of('1 zip'),
+                'The edge was pinned to its zip at the table.',
+                'The centre marks meet, and the slider is closed to its end.',
+                'Open it, and close it again without pulling the cloth.',
                 'Pins sit in the zip: no hand along it.',
             ),
             HoldingSystem::ChannelClips => $this->clips($setup, $attachment, $what, $count, $first),
             HoldingSystem::DowelClamps => $this->said(
-                Phrase::of("Clamp $what, over the dowel in its casing, with $count dowel clamps, centre first, then to the $first, at most %s between two.", Figure::measured(Length::inches(0.5))), Phrase::of(HoldingSystem::DowelClamps->counted($count)),
-                'Gaps between clamps let the cloth sag into scallops.', 'The clamps touch or nearly touch along the whole edge.', 'Slide them together from the centre.',
+                Phrase::of(
+                    "Clamp $what, over the dowel in its casing, with $count dowel clamps, centre first, then to the " .
+                        "$first, at most %s between two.",
+                    Figure::measured(Length::inches(0.5)),
+                ),
+                Phrase::of(HoldingSystem::DowelClamps->counted($count)),
+                'Gaps between clamps let the cloth sag into scallops.',
+                'The clamps touch or nearly touch along the whole edge.',
+                'Slide them together from the centre.',
                 null,
             ),
             HoldingSystem::Magnets => $this->said(
-                Phrase::of("Fasten $what, over its casing, with $count magnets, %s apart: centre, both ends, then always the middle of the widest gap.", $apart), Phrase::of("$count magnets, %s apart", $apart),
-                'So the edge hangs evenly at every moment.', 'No magnet sits where it comes to lie on a bar: none within %s of an end of the roller, none on the leveller.', 'Move that magnet along; off the bars before they turn.',
-                "Strong magnets pinch. Keep them from implanted medical devices (ask the doctor or the device's maker), cards and electronics.",
+                Phrase::of(
+                    "Fasten $what, over its casing, with $count magnets, %s apart: centre, both ends, then always " .
+                        'the middle of the widest gap.',
+                    $apart,
+                ),
+                Phrase::of("$count magnets, %s apart", $apart),
+                'So the edge hangs evenly at every moment.',
+                'No magnet sits where it comes to lie on a bar: none within %s of an end of the roller, none on the ' .
+                    'leveller.',
+                'Move that magnet along; off the bars before they turn.',
+                "Strong magnets pinch. Keep them from implanted medical devices (ask the doctor or the device's " .
+                    'maker), cards and electronics.',
                 Figure::measured(Length::inches(2)),
             ),
             HoldingSystem::HookAndLoop => $this->said(
-                Phrase::of("Press $what onto the strip with a flat hand, from the centre out, to the $first first."), Phrase::of('1 strip'),
-                'It holds at once: it wants to lie straight before it is pressed.', 'No bubble between strip and cloth.', 'Peel that part off and lay it again.',
+                Phrase::of("Press $what onto the strip with a flat hand, from the centre out, to the $first first."),
+                Phrase::of('1 strip'),
+                'It holds at once: it wants to lie straight before it is pressed.',
+                'No bubble between strip and cloth.',
+                'Peel that part off and lay it again.',
                 null,
             ),
             HoldingSystem::SpringClamps => $this->said(
-                Phrase::of("Clamp $what with $count spring clamps: both ends, the centre, then between."), Phrase::of("$count clamps"),
-                'Ends first keep the edge as long as the pole.', 'The edge lies along the pole without a wave between two clamps.', 'Let one off by hand, smooth, clamp again.',
+                Phrase::of("Clamp $what with $count spring clamps: both ends, the centre, then between."),
+                Phrase::of("$count clamps"),
+                'Ends first keep the edge as long as the pole.',
+                'The edge lies along the pole without a wave between two clamps.',
+                'Let one off by hand, smooth, clamp again.',
                 'Spring clamps can fly back: let them off by hand.',
             ),
         };
@@ -68,18 +96,43 @@ final readonly class Holds
         [$left, $right] = $attachment?->overhang($setup->position) ?? [Length::zero(), Length::zero()];
         $clips = HoldingSystem::ChannelClips->counted($count);
         $isEven = abs($left->minus($right)->toMillimetres()) < 1;
-        $beyond = $isEven ? Phrase::of('They reach %s beyond each side.', Figure::measured($left)) : Phrase::of('They reach %s beyond the left and %s beyond the right side.', Figure::measured($left), Figure::measured($right));
+        $beyond = $isEven
+            ? Phrase::of('They reach %s beyond each side.', Figure::measured($left))
+            : Phrase::of(
+                'They reach %s beyond the left and %s beyond the right side.',
+                Figure::measured($left),
+                Figure::measured($right),
+            );
 
         return $this->said(
-            Phrase::joined(Phrase::of("Clip $what, with $clips pressed on from the centre out, to the $first first."), $beyond),
+            Phrase::joined(
+                Phrase::of("Clip $what, with $clips pressed on from the centre out, to the $first first."),
+                $beyond,
+            ),
             Phrase::of($clips),
-            'Clips hold the whole edge and leave no bites in it.', 'The clips butt against each other, and the fold shows an even lip.', 'Lift that clip, smooth the cloth, and press it again.',
+            'Clips hold the whole edge and leave no bites in it.',
+            'The clips butt against each other, and the fold shows an even lip.',
+            'Lift that clip, smooth the cloth, and press it again.',
             'A clip that springs off flies: press with the whole hand.',
         );
     }
 
-    private function said(Phrase $do, Phrase $figure, string $why, string $check, string $otherwise, ?string $caution, Figure ...$inCheck): StepText
-    {
-        return new StepText($do, Phrase::of($why), Phrase::of($check, ...$inCheck), Phrase::of($otherwise), $figure, null === $caution ? null : Phrase::of($caution));
+    private function said(
+        Phrase $do,
+        Phrase $figure,
+        string $why,
+        string $check,
+        string $otherwise,
+        ?string $caution,
+        Figure ...$inCheck,
+    ): StepText {
+        return new StepText(
+            $do,
+            Phrase::of($why),
+            Phrase::of($check, ...$inCheck),
+            Phrase::of($otherwise),
+            $figure,
+            null === $caution ? null : Phrase::of($caution),
+        );
     }
 }

@@ -26,7 +26,10 @@ final readonly class LastEdgeSteps
     /** Named one advance ahead. */
     public static function ahead(Setup $setup): Phrase
     {
-        return Phrase::of("At the next advance the tail edge comes over the {$setup->front()}, and its last hold lets go: lay pins ready.");
+        return Phrase::of(
+            "At the next advance the tail edge comes over the {$setup->front()}, and its last hold lets go: lay pins " .
+                'ready.',
+        );
     }
 
     public function addTo(Sequence $sequence, Setup $setup, int $pass): void
@@ -37,7 +40,10 @@ final readonly class LastEdgeSteps
             return;
         }
         $count = 1 + (int) ceil($setup->across()->toInches() / self::PIN_INCHES);
-        $sequence->add($this->pin($setup, $pass, $count, $sequence->state()->pins()), $this->baste($setup, $pass, $count));
+        $sequence->add(
+            $this->pin($setup, $pass, $count, $sequence->state()->pins()),
+            $this->baste($setup, $pass, $count),
+        );
     }
 
     /** What held it until now, as it is let go. */
@@ -54,16 +60,32 @@ final readonly class LastEdgeSteps
     private function pin(Setup $setup, int $pass, int $count, int $before): Step
     {
         $fullness = $setup->fullnessAt(End::Tail);
-        $full = $fullness->isPositive() ? Phrase::of($this->letGo($setup)." and pin it exactly where it belongs with $count pins, centre first, %s of fullness shared between them.", Figure::measured($fullness)) : Phrase::of($this->letGo($setup)." and pin it exactly where it belongs with $count pins, centre first.");
+        $full = $fullness->isPositive()
+            ? Phrase::of(
+                $this->letGo($setup) .
+                    " and pin it exactly where it belongs with $count pins, centre first, %s of fullness shared " .
+                    'between them.',
+                Figure::measured($fullness),
+            )
+            : Phrase::of($this->letGo($setup) . " and pin it exactly where it belongs with $count pins, centre first.");
 
-        return new Step('pin-tail', Group::LastEdge, StepKind::Hold, new StepText(
-            do: $full,
-            why: Phrase::of("It is over the {$setup->front()}: nothing else holds it now."),
-            check: Phrase::of("Its centre meets the mark; it lies parallel to the bar; $count counted in."),
-            otherwise: Phrase::of('Out from the worse end, smooth, pin again.'),
-            figure: Phrase::of("$count pins"),
-            caution: Phrase::of('Points away from the hand; none in the path of the needle.'),
-        ), Shown::Basting, 3, leaves: [new Setting(StatePart::Pins, (string) ($before + $count)), new Setting(StatePart::Tail, 'pinned')], pass: $pass);
+        return new Step(
+            'pin-tail',
+            Group::LastEdge,
+            StepKind::Hold,
+            new StepText(
+                do: $full,
+                why: Phrase::of("It is over the {$setup->front()}: nothing else holds it now."),
+                check: Phrase::of("Its centre meets the mark; it lies parallel to the bar; $count counted in."),
+                otherwise: Phrase::of('Out from the worse end, smooth, pin again.'),
+                figure: Phrase::of("$count pins"),
+                caution: Phrase::of('Points away from the hand; none in the path of the needle.'),
+            ),
+            Shown::Basting,
+            3,
+            leaves: [new Setting(StatePart::Pins, (string) ($before + $count)), new Setting(StatePart::Tail, 'pinned')],
+            pass: $pass,
+        );
     }
 
     private function baste(Setup $setup, int $pass, int $count): Step
@@ -72,25 +94,53 @@ final readonly class LastEdgeSteps
         $at = $isLong ? " at {$setup->bastingStitches()} stitches an inch" : '';
         $back = $isLong ? ", set the stitch back to {$setup->stitches->quiltingPerInch}" : '';
 
-        return new Step('baste-tail', Group::LastEdge, StepKind::Baste, new StepText(
-            do: Phrase::of("Baste the tail edge from the middle outward$at, %s inside$back, and take out all $count pins.", Figure::measured(Length::inches(BastingRule::INSET_INCHES))),
-            why: Phrase::of('Pins alone let the edge creep before the foot.'),
-            check: Phrase::of("$count counted out; no basting thread sticks up for the foot to catch."),
-            otherwise: Phrase::of('Trim stray threads; look for the missing pin before you stitch.'),
-            figure: $isLong ? Phrase::of("back to {$setup->stitches->quiltingPerInch} an inch") : Phrase::of("$count pins out"),
-            caution: Phrase::of('Pins out as the needle comes near: never stitch over one.'),
-        ), Shown::Basting, 3, needs: [new Setting(StatePart::ChannelLock, 'off'), new Setting(StatePart::Tail, 'pinned')], leaves: [new Setting(StatePart::Pins, '0'), new Setting(StatePart::Tail, 'basted')], pass: $pass);
+        return new Step(
+            'baste-tail',
+            Group::LastEdge,
+            StepKind::Baste,
+            new StepText(
+                do: Phrase::of(
+                    "Baste the tail edge from the middle outward$at, %s inside$back, and take out all $count pins.",
+                    Figure::measured(Length::inches(BastingRule::INSET_INCHES)),
+                ),
+                why: Phrase::of('Pins alone let the edge creep before the foot.'),
+                check: Phrase::of("$count counted out; no basting thread sticks up for the foot to catch."),
+                otherwise: Phrase::of('Trim stray threads; look for the missing pin before you stitch.'),
+                figure: $isLong
+                    ? Phrase::of("back to {$setup->stitches->quiltingPerInch} an inch")
+                    : Phrase::of("$count pins out"),
+                caution: Phrase::of('Pins out as the needle comes near: never stitch over one.'),
+            ),
+            Shown::Basting,
+            3,
+            needs: [new Setting(StatePart::ChannelLock, 'off'), new Setting(StatePart::Tail, 'pinned')],
+            leaves: [new Setting(StatePart::Pins, '0'), new Setting(StatePart::Tail, 'basted')],
+            pass: $pass,
+        );
     }
 
     private function byBlock(Setup $setup, int $pass): Step
     {
-        return new Step('secure-tail', Group::LastEdge, StepKind::Baste, new StepText(
-            do: Phrase::of($this->letGo($setup).', and secure it a block at a time within the width of the binding as you quilt along it.'),
-            why: Phrase::of('Each block keeps its own place, and no long line has to be basted.'),
-            check: Phrase::of('The free part hangs straight beside the block at hand.'),
-            otherwise: Phrase::of('Pin the next block where it belongs before you reach it.'),
-            figure: Phrase::of('block by block'),
-            caution: Phrase::of('Hands that hold the edge stay clear of the needle.'),
-        ), Shown::Basting, 2, needs: [new Setting(StatePart::ChannelLock, 'off')], leaves: [new Setting(StatePart::Tail, 'basted')], pass: $pass);
+        return new Step(
+            'secure-tail',
+            Group::LastEdge,
+            StepKind::Baste,
+            new StepText(
+                do: Phrase::of(
+                    $this->letGo($setup) .
+                        ', and secure it a block at a time within the width of the binding as you quilt along it.',
+                ),
+                why: Phrase::of('Each block keeps its own place, and no long line has to be basted.'),
+                check: Phrase::of('The free part hangs straight beside the block at hand.'),
+                otherwise: Phrase::of('Pin the next block where it belongs before you reach it.'),
+                figure: Phrase::of('block by block'),
+                caution: Phrase::of('Hands that hold the edge stay clear of the needle.'),
+            ),
+            Shown::Basting,
+            2,
+            needs: [new Setting(StatePart::ChannelLock, 'off')],
+            leaves: [new Setting(StatePart::Tail, 'basted')],
+            pass: $pass,
+        );
     }
 }

@@ -23,9 +23,15 @@ final readonly class MoveSteps
         if (\count($setup->winding->sections) < 2) {
             return new MovesOfPass(null, []);
         }
-        $ofPass = array_values(array_filter($setup->winding->moves, static fn (Move $move): bool => $move->pass === $wind->pass->number));
-        $forward = array_values(array_filter($ofPass, static fn (Move $move): bool => MoveKind::Forward === $move->kind));
-        $sideways = array_values(array_filter($ofPass, static fn (Move $move): bool => MoveKind::Sideways === $move->kind));
+        $ofPass = array_values(
+            array_filter($setup->winding->moves, static fn(Move $move): bool => $move->pass === $wind->pass->number),
+        );
+        $forward = array_values(
+            array_filter($ofPass, static fn(Move $move): bool => MoveKind::Forward === $move->kind),
+        );
+        $sideways = array_values(
+            array_filter($ofPass, static fn(Move $move): bool => MoveKind::Sideways === $move->kind),
+        );
         $steps = [];
         foreach ($sideways as $move) {
             $steps[$move->section] = $this->step($move, $wind->number);
@@ -38,13 +44,25 @@ final readonly class MoveSteps
     {
         $far = Figure::measured(Length::ofNanometres(abs($move->distance->nanometres)));
 
-        return new Step("pass-$pass-move-section-{$move->section}", Group::Pass, StepKind::Move, new StepText(
-            do: $move->title(),
-            why: Phrase::of('The needle does not reach the whole width: all sections of a band come before the advance.'),
-            check: $move->alignTo,
-            otherwise: Phrase::of('Let the end clamps off on one side and shift until it does.'),
-            figure: Phrase::of('%s '.($move->distance->isNegative() ? 'right' : 'left'), $far),
-            caution: Phrase::of("Let off by hand, never all at once: $move->released"),
-        ), Shown::Pass, 4, needs: [new Setting(StatePart::Pins, '0'), new Setting(StatePart::Poles, 'held')], leaves: [new Setting(StatePart::SideClamps, 'on'), new Setting(StatePart::Poles, 'held')], pass: $pass);
+        return new Step(
+            "pass-$pass-move-section-{$move->section}",
+            Group::Pass,
+            StepKind::Move,
+            new StepText(
+                do: $move->title(),
+                why: Phrase::of(
+                    'The needle does not reach the whole width: all sections of a band come before the advance.',
+                ),
+                check: $move->alignTo,
+                otherwise: Phrase::of('Let the end clamps off on one side and shift until it does.'),
+                figure: Phrase::of('%s ' . ($move->distance->isNegative() ? 'right' : 'left'), $far),
+                caution: Phrase::of("Let off by hand, never all at once: $move->released"),
+            ),
+            Shown::Pass,
+            4,
+            needs: [new Setting(StatePart::Pins, '0'), new Setting(StatePart::Poles, 'held')],
+            leaves: [new Setting(StatePart::SideClamps, 'on'), new Setting(StatePart::Poles, 'held')],
+            pass: $pass,
+        );
     }
 }

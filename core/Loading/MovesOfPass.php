@@ -15,9 +15,7 @@ final readonly class MovesOfPass
      * @param int|null         $first the section where the pass begins; null where the whole width is in reach
      * @param array<int, Step> $steps by the section that each leads to, in order
      */
-    public function __construct(public ?int $first, private array $steps)
-    {
-    }
+    public function __construct(public ?int $first, private array $steps) {}
 
     /**
      * Each move, and what is done once it is made.

@@ -31,70 +31,164 @@ final readonly class OffSteps
 
     private function unroll(Setup $setup): Step
     {
-        return new Step('unroll', Group::Off, StepKind::Wind, new StepText(
-            do: Phrase::of('Side clamps off, '.($setup->isClamped() ? 'poles' : 'rollers').' slack: unroll the quilt toward you, all %s of it, onto a clean table.', Figure::measured($setup->along())),
-            why: Phrase::of('Pulled off its roller by one end, it is stretched.'),
-            check: Phrase::of('It lies loose, nothing hangs by a thread.'),
-            otherwise: Phrase::of('Lift, do not pull.'),
-            caution: Phrase::of('Hold the roll before unlocking; straps fly back; a long roll is lifted by two.'),
-        ), Shown::Side, 4, leaves: [new Setting(StatePart::SideClamps, 'off'), new Setting(StatePart::Firmness, 'slack')]);
+        return new Step(
+            'unroll',
+            Group::Off,
+            StepKind::Wind,
+            new StepText(
+                do: Phrase::of(
+                    'Side clamps off, ' .
+                        ($setup->isClamped() ? 'poles' : 'rollers') .
+                        ' slack: unroll the quilt toward you, all %s of it, onto a clean table.',
+                    Figure::measured($setup->along()),
+                ),
+                why: Phrase::of('Pulled off its roller by one end, it is stretched.'),
+                check: Phrase::of('It lies loose, nothing hangs by a thread.'),
+                otherwise: Phrase::of('Lift, do not pull.'),
+                caution: Phrase::of('Hold the roll before unlocking; straps fly back; a long roll is lifted by two.'),
+            ),
+            Shown::Side,
+            4,
+            leaves: [new Setting(StatePart::SideClamps, 'off'), new Setting(StatePart::Firmness, 'slack')],
+        );
     }
 
     private function detach(Setup $setup): Step
     {
         $pieces = $setup->held->count();
+        $hold = $setup->system(End::Lead)->words();
         $magnets = $setup->isHeldBy(HoldingSystem::Magnets);
 
-        return new Step('detach', Group::Off, StepKind::TakeOff, new StepText(
-            do: Phrase::of(0 === $pieces ? 'Take everything off that holds both ends.' : "Take everything off that holds both ends, $pieces ".(1 === $pieces ? 'piece' : 'pieces').', and count them.'),
-            why: Phrase::of($setup->isClamped() ? 'A clamp left on a pole meets the machine.' : 'A pin or clip left in the leader is found by the next quilt.'),
-            check: Phrase::of("As many are back in the box as were taken out; the {$setup->system(End::Lead)->value} of the lead too."),
-            otherwise: Phrase::of($setup->isClamped() ? 'Look along both poles, and under the frame.' : 'Look along both leaders, and under the frame.'),
-            figure: 0 === $pieces ? null : Phrase::of("$pieces pieces"),
-            caution: Phrase::of($magnets ? 'Magnets slide apart; pulled apart, they snap back on fingers.' : 'Points and springs: by hand, one by one.'),
-        ), Shown::LeadRail, 3 + $pieces * 0.03, leaves: [new Setting(StatePart::Pins, '0'), new Setting(StatePart::Tail, 'hanging')]);
+        return new Step(
+            'detach',
+            Group::Off,
+            StepKind::TakeOff,
+            new StepText(
+                do: Phrase::of(
+                    0 === $pieces
+                        ? 'Take everything off that holds both ends.'
+                        : "Take everything off that holds both ends, $pieces " .
+                            (1 === $pieces ? 'piece' : 'pieces') .
+                            ', and count them.',
+                ),
+                why: Phrase::of(
+                    $setup->isClamped()
+                        ? 'A clamp left on a pole meets the machine.'
+                        : 'A pin or clip left in the leader is found by the next quilt.',
+                ),
+                check: Phrase::of("As many are back in the box as were taken out; the $hold of the lead too."),
+                otherwise: Phrase::of(
+                    $setup->isClamped()
+                        ? 'Look along both poles, and under the frame.'
+                        : 'Look along both leaders, and under the frame.',
+                ),
+                figure: 0 === $pieces ? null : Phrase::of("$pieces pieces"),
+                caution: Phrase::of(
+                    $magnets
+                        ? 'Magnets slide apart; pulled apart, they snap back on fingers.'
+                        : 'Points and springs: by hand, one by one.',
+                ),
+            ),
+            Shown::LeadRail,
+            3 + $pieces * 0.03,
+            leaves: [new Setting(StatePart::Pins, '0'), new Setting(StatePart::Tail, 'hanging')],
+        );
     }
 
     private function setMachineBack(Setup $setup): Step
     {
-        return new Step('set-machine-back', Group::Off, StepKind::Set, new StepText(
-            do: Phrase::of("Tighten the upper tension again and set the stitch back to {$setup->stitches->quiltingPerInch} an inch."),
-            why: Phrase::of('The next quilt would be stitched with loops.'),
-            check: Phrase::of('A test shows neither thread on the wrong side.'),
-            otherwise: Phrase::of('A quarter turn at a time.'),
-            figure: Phrase::of("{$setup->stitches->quiltingPerInch} an inch"),
-        ), Shown::Bed, 2, leaves: [new Setting(StatePart::Stitch, 'quilting'), new Setting(StatePart::Tension, 'usual'), new Setting(StatePart::Reference, 'none')]);
+        return new Step(
+            'set-machine-back',
+            Group::Off,
+            StepKind::Set,
+            new StepText(
+                do: Phrase::of(
+                    "Tighten the upper tension again and set the stitch back to {$setup->stitches->quiltingPerInch} " .
+                        'an inch.',
+                ),
+                why: Phrase::of('The next quilt would be stitched with loops.'),
+                check: Phrase::of('A test shows neither thread on the wrong side.'),
+                otherwise: Phrase::of('A quarter turn at a time.'),
+                figure: Phrase::of("{$setup->stitches->quiltingPerInch} an inch"),
+            ),
+            Shown::Bed,
+            2,
+            leaves: [
+                new Setting(StatePart::Stitch, 'quilting'),
+                new Setting(StatePart::Tension, 'usual'),
+                new Setting(StatePart::Reference, 'none'),
+            ],
+        );
     }
 
     private function pullBasting(): Step
     {
-        return new Step('pull-basting', Group::Off, StepKind::Set, new StepText(
-            do: Phrase::of('Pull out the reference line and all basting that the binding will not hide.'),
-            why: Phrase::of('What is forgotten now is found by the client.'),
-            check: Phrase::of('No basting thread shows on either side.'),
-            otherwise: Phrase::of('Snip every hand, pull short lengths.'),
-        ), Shown::Basting, 4, leaves: [new Setting(StatePart::Reference, 'none')]);
+        return new Step(
+            'pull-basting',
+            Group::Off,
+            StepKind::Set,
+            new StepText(
+                do: Phrase::of('Pull out the reference line and all basting that the binding will not hide.'),
+                why: Phrase::of('What is forgotten now is found by the client.'),
+                check: Phrase::of('No basting thread shows on either side.'),
+                otherwise: Phrase::of('Snip every hand, pull short lengths.'),
+            ),
+            Shown::Basting,
+            4,
+            leaves: [new Setting(StatePart::Reference, 'none')],
+        );
     }
 
     private function flat(Setup $setup): Step
     {
         $isBasting = $setup->is(Purpose::Basting);
 
-        return new Step('flat', Group::Off, StepKind::Look, new StepText(
-            do: Phrase::of($isBasting ? 'Lay it flat and look for tucks on both sides.' : 'Lay it flat: does an edge curl to the back or to the front, is it rippled?'),
-            why: Phrase::of($isBasting ? 'A tuck basted in is a tuck quilted in.' : 'It tells which layer was the firmer, for next time.'),
-            check: Phrase::of('It lies as flat as it was drawn.'),
-            otherwise: Phrase::of($isBasting ? 'Take the basting out there and baste by hand.' : 'Write down what it does, and where.'),
-        ), Shown::Bed, 2);
+        return new Step(
+            'flat',
+            Group::Off,
+            StepKind::Look,
+            new StepText(
+                do: Phrase::of(
+                    $isBasting
+                        ? 'Lay it flat and look for tucks on both sides.'
+                        : 'Lay it flat: does an edge curl to the back or to the front, is it rippled?',
+                ),
+                why: Phrase::of(
+                    $isBasting
+                        ? 'A tuck basted in is a tuck quilted in.'
+                        : 'It tells which layer was the firmer, for next time.',
+                ),
+                check: Phrase::of('It lies as flat as it was drawn.'),
+                otherwise: Phrase::of(
+                    $isBasting
+                        ? 'Take the basting out there and baste by hand.'
+                        : 'Write down what it does, and where.',
+                ),
+            ),
+            Shown::Bed,
+            2,
+        );
     }
 
     private function bag(): Step
     {
-        return new Step('bag', Group::Off, StepKind::TakeOff, new StepText(
-            do: Phrase::of('Trim if it was asked for, keeping %s, and bag it with its left-over backing and batting and its label.', Figure::measured(Length::inches(1))),
-            why: Phrase::of('The client binds it, and the leftovers are theirs.'),
-            check: Phrase::of('Label, quilt and leftovers in one bag.'),
-            otherwise: Phrase::of('Write the title on what does not fit.'),
-        ), Shown::Bed, 6, leaves: [new Setting(StatePart::Reference, 'none')]);
+        return new Step(
+            'bag',
+            Group::Off,
+            StepKind::TakeOff,
+            new StepText(
+                do: Phrase::of(
+                    'Trim if it was asked for, keeping %s, and bag it with its left-over backing and batting and ' .
+                        'its label.',
+                    Figure::measured(Length::inches(1)),
+                ),
+                why: Phrase::of('The client binds it, and the leftovers are theirs.'),
+                check: Phrase::of('Label, quilt and leftovers in one bag.'),
+                otherwise: Phrase::of('Write the title on what does not fit.'),
+            ),
+            Shown::Bed,
+            6,
+            leaves: [new Setting(StatePart::Reference, 'none')],
+        );
     }
 }

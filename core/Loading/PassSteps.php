@@ -24,13 +24,13 @@ final readonly class PassSteps
     /** The needle's everyday speed, in millimetres a minute, with starts and stops; an estimate. */
     private const SPEED = 2400;
 
-    public function __construct(private Grain $grain)
-    {
-    }
+    public function __construct(private Grain $grain) {}
 
     public static function sideWay(Setup $setup): string
     {
-        return SideBasting::FromFront === $setup->habits->sides ? "from the {$setup->front()} back" : "from the back to the {$setup->front()}";
+        return SideBasting::FromFront === $setup->habits->sides
+            ? "from the {$setup->front()} back"
+            : "from the back to the {$setup->front()}";
     }
 
     public function addTo(Sequence $sequence, Setup $setup): void
@@ -45,7 +45,10 @@ final readonly class PassSteps
                 (new LastEdgeSteps())->addTo($sequence, $setup, $wind->number);
             }
             $moves = (new MoveSteps())->sideways($setup, $wind);
-            $sequence->add($this->stitch($setup, $wind, $moves->first), ...$moves->inTurn(fn (int $section): Step => $this->stitch($setup, $wind, $section)));
+            $sequence->add(
+                $this->stitch($setup, $wind, $moves->first),
+                ...$moves->inTurn(fn(int $section): Step => $this->stitch($setup, $wind, $section)),
+            );
         }
         foreach ($setup->winding->borders as $border) {
             $sequence->add((new TurnSteps())->border($setup, $border));
@@ -55,16 +58,36 @@ final readonly class PassSteps
     /** @param int|null $section where the quilt is worked in sections */
     private function stitch(Setup $setup, Wind $wind, ?int $section): Step
     {
-        $key = "pass-{$wind->number}-stitch".(null === $section ? '' : "-section-$section");
+        $key = "pass-{$wind->number}-stitch" . (null === $section ? '' : "-section-$section");
         $parts = max(1, \count($setup->winding->sections));
 
-        return new Step($key, Group::Pass, StepKind::Stitch, $this->stitchText($setup, $wind, $section), Shown::Pass, 1 + $setup->thread->byPass[$wind->number - 1]->toMillimetres() / self::SPEED / $parts, needs: [
-            new Setting(StatePart::ChannelLock, 'off'), new Setting(StatePart::Pins, '0'), new Setting(StatePart::SideClamps, 'on'), ...Stitching::held($setup),
-            ...($setup->is(Purpose::Basting)
-                ? [new Setting(StatePart::Stitch, 'large basting'), new Setting(StatePart::Tension, 'loosened'), new Setting(StatePart::Firmness, 'loose')]
-                : [new Setting(StatePart::Stitch, 'quilting'), new Setting(StatePart::Tension, 'usual'), new Setting(StatePart::Foot, $setup->foot())]),
-            ...(TopSteps::crossesReference($setup) ? [new Setting(StatePart::Reference, 'out')] : []),
-        ], pass: $wind->number);
+        return new Step(
+            $key,
+            Group::Pass,
+            StepKind::Stitch,
+            $this->stitchText($setup, $wind, $section),
+            Shown::Pass,
+            1 + $setup->thread->byPass[$wind->number - 1]->toMillimetres() / self::SPEED / $parts,
+            needs: [
+                new Setting(StatePart::ChannelLock, 'off'),
+                new Setting(StatePart::Pins, '0'),
+                new Setting(StatePart::SideClamps, 'on'),
+                ...Stitching::held($setup),
+                ...$setup->is(Purpose::Basting)
+                    ? [
+                        new Setting(StatePart::Stitch, 'large basting'),
+                        new Setting(StatePart::Tension, 'loosened'),
+                        new Setting(StatePart::Firmness, 'loose'),
+                    ]
+                    : [
+                        new Setting(StatePart::Stitch, 'quilting'),
+                        new Setting(StatePart::Tension, 'usual'),
+                        new Setting(StatePart::Foot, $setup->foot()),
+                    ],
+                ...TopSteps::crossesReference($setup) ? [new Setting(StatePart::Reference, 'out')] : [],
+            ],
+            pass: $wind->number,
+        );
     }
 
     private function stitchText(Setup $setup, Wind $wind, ?int $section): StepText
@@ -73,13 +96,19 @@ final readonly class PassSteps
         if ($setup->is(Purpose::Basting)) {
             return $this->meanderText($wind, $here);
         }
-        $bobbin = \in_array($wind->number, $setup->thread->runsOut, true) ? ' A bobbin is likely to run out in this pass: change it at a point of the design.' : '';
+        $bobbin = \in_array($wind->number, $setup->thread->runsOut, true)
+            ? ' A bobbin is likely to run out in this pass: change it at a point of the design.'
+            : '';
         $cut = $setup->is(Purpose::Prebasted) ? ' Cut the basting ahead of the needle.' : '';
 
         return new StepText(
             do: $this->what($setup, $wind, $here),
-            why: Phrase::of("The bed gives %s here, %s of it to spare.$bobbin", $wind->pass->depth()->figure, Figure::left($wind->pass->spare())),
-            check: Phrase::of('Look at the back: both threads lie as on the test.'.$cut),
+            why: Phrase::of(
+                "The bed gives %s here, %s of it to spare.$bobbin",
+                $wind->pass->depth()->figure,
+                Figure::left($wind->pass->spare()),
+            ),
+            check: Phrase::of('Look at the back: both threads lie as on the test.' . $cut),
             otherwise: Phrase::of('Stop, look at lint, needle and thread path before you blame the tension.'),
             figure: $this->figure($setup, $wind),
             caution: Phrase::of('Hands clear of the needle; machine off to thread or change the bobbin.'),
@@ -91,9 +120,15 @@ final readonly class PassSteps
         $end = Figure::measured($wind->pass->to);
         $from = $wind->fromTail ? 'the tail edge' : 'the lead edge';
         $rows = $wind->pass->rows;
-        $flipped = $wind->fromTail && true === $setup->plan->job->quilting?->isDirectional ? ', the design flipped' : '';
+        $flipped =
+            $wind->fromTail && true === $setup->plan->job->quilting?->isDirectional ? ', the design flipped' : '';
         if (null !== $rows) {
-            return Phrase::of("Stitch pass {$wind->number}$here: ".(1 === $rows ? '1 row' : "$rows rows")."$flipped, down to %s from $from.", $end);
+            return Phrase::of(
+                "Stitch pass {$wind->number}$here: " .
+                    (1 === $rows ? '1 row' : "$rows rows") .
+                    "$flipped, down to %s from $from.",
+                $end,
+            );
         }
         $stop = $this->stopOf($setup, $wind);
         $where = match ($stop?->kind) {
@@ -123,7 +158,7 @@ final readonly class PassSteps
         return match ($wind->pass->rows) {
             null => Phrase::of('to %s', Figure::measured($wind->pass->to)),
             1 => Phrase::of('1 row'),
-            default => Phrase::of($wind->pass->rows.' rows'),
+            default => Phrase::of($wind->pass->rows . ' rows'),
         };
     }
 
@@ -133,7 +168,12 @@ final readonly class PassSteps
         $snip = Figure::measured(Length::inches(12));
 
         return new StepText(
-            do: Phrase::of("Baste pass {$wind->number}$here with one large meander, lines %s apart, with a stop for snipping every %s.", $hand, $snip),
+            do: Phrase::of(
+                "Baste pass {$wind->number}$here with one large meander, lines %s apart, with a stop for snipping " .
+                    'every %s.',
+                $hand,
+                $snip,
+            ),
             why: Phrase::of('Large and loose, it is pulled out in short lengths.'),
             check: Phrase::of('No two lines cross; fewest lines where the quilting will start.'),
             otherwise: Phrase::of('Go round the other way: a crossing locks two threads together.'),
@@ -146,7 +186,13 @@ final readonly class PassSteps
     private function advance(Setup $setup, Wind $wind): array
     {
         return match ($this->grain) {
-            Grain::Fine => [$this->release($setup, $wind), $this->wind($setup, $wind, false), $this->smooth($setup, $wind), $this->sides($setup, $wind), $this->clamp($setup, $wind)],
+            Grain::Fine => [
+                $this->release($setup, $wind),
+                $this->wind($setup, $wind, false),
+                $this->smooth($setup, $wind),
+                $this->sides($setup, $wind),
+                $this->clamp($setup, $wind),
+            ],
             Grain::Middle => [$this->wind($setup, $wind, true), $this->settle($setup, $wind)],
             Grain::Coarse => [$this->windAndSettle($setup, $wind)],
         };
@@ -154,27 +200,55 @@ final readonly class PassSteps
 
     private function release(Setup $setup, Wind $wind): Step
     {
-        return new Step("pass-{$wind->number}-release", Group::Pass, StepKind::Release, new StepText(
-            do: Phrase::of('Let the side clamps off by hand, and watch the cloth.'),
-            why: Phrase::of('Clamped cloth tears at its edge when it is advanced.'),
-            check: Phrase::of('It jumps back by no more than %s.', SideClampSteps::jump()),
-            otherwise: Phrase::of('The clamps were too keen: set them lighter next time.'),
-            figure: Phrase::of('at most %s', SideClampSteps::jump()),
-            caution: Phrase::of('Elastic straps fly back: hold them.'),
-        ), Shown::Bed, 0.5, leaves: [new Setting(StatePart::SideClamps, 'off')], reads: ReadingKind::Release, pass: $wind->number);
+        return new Step(
+            "pass-{$wind->number}-release",
+            Group::Pass,
+            StepKind::Release,
+            new StepText(
+                do: Phrase::of('Let the side clamps off by hand, and watch the cloth.'),
+                why: Phrase::of('Clamped cloth tears at its edge when it is advanced.'),
+                check: Phrase::of('It jumps back by no more than %s.', SideClampSteps::jump()),
+                otherwise: Phrase::of('The clamps were too keen: set them lighter next time.'),
+                figure: Phrase::of('at most %s', SideClampSteps::jump()),
+                caution: Phrase::of('Elastic straps fly back: hold them.'),
+            ),
+            Shown::Bed,
+            0.5,
+            leaves: [new Setting(StatePart::SideClamps, 'off')],
+            reads: ReadingKind::Release,
+            pass: $wind->number,
+        );
     }
 
     private function wind(Setup $setup, Wind $wind, bool $withClamps): Step
     {
-        return new Step("pass-{$wind->number}-advance", Group::Pass, StepKind::Advance, new StepText(
-            do: $this->windText($setup, $wind, $withClamps ? 'Side clamps off, then wind' : 'Wind'),
-            why: Phrase::of("It brings up the bed of pass {$wind->number}; the roll is %s thick then.", $wind->pass->rollDiameter()->figure),
-            check: Phrase::of($withClamps && $setup->isStretchy() ? 'The cloth jumps back by no more than %s; the marks are still on their seams.' : 'Both register marks are still on their seams.', ...($withClamps && $setup->isStretchy() ? [SideClampSteps::jump()] : [])),
-            otherwise: Phrase::of('Let off, smooth from the centre out, wind again.'),
-            figure: $this->far($setup, $wind),
-            caution: $this->windCaution($setup),
-        ), Shown::Side, 1, needs: $this->needsToWind($setup, $withClamps), leaves: [new Setting(StatePart::SideClamps, 'off'), ...Stitching::held($setup)],
-            reads: $withClamps && $setup->isStretchy() ? ReadingKind::Release : ReadingKind::None, pass: $wind->number);
+        return new Step(
+            "pass-{$wind->number}-advance",
+            Group::Pass,
+            StepKind::Advance,
+            new StepText(
+                do: $this->windText($setup, $wind, $withClamps ? 'Side clamps off, then wind' : 'Wind'),
+                why: Phrase::of(
+                    "It brings up the bed of pass {$wind->number}; the roll is %s thick then.",
+                    $wind->pass->rollDiameter()->figure,
+                ),
+                check: Phrase::of(
+                    $withClamps && $setup->isStretchy()
+                        ? 'The cloth jumps back by no more than %s; the marks are still on their seams.'
+                        : 'Both register marks are still on their seams.',
+                    ...$withClamps && $setup->isStretchy() ? [SideClampSteps::jump()] : [],
+                ),
+                otherwise: Phrase::of('Let off, smooth from the centre out, wind again.'),
+                figure: $this->far($setup, $wind),
+                caution: $this->windCaution($setup),
+            ),
+            Shown::Side,
+            1,
+            needs: $this->needsToWind($setup, $withClamps),
+            leaves: [new Setting(StatePart::SideClamps, 'off'), ...Stitching::held($setup)],
+            reads: $withClamps && $setup->isStretchy() ? ReadingKind::Release : ReadingKind::None,
+            pass: $wind->number,
+        );
     }
 
     private function windText(Setup $setup, Wind $wind, string $opening): Phrase
@@ -185,7 +259,7 @@ final readonly class PassSteps
 
         return null !== $before->clicks
             ? Phrase::of("$opening $turn forward {$before->clicks} clicks, %s.", $advance)
-            : Phrase::of("$opening $turn forward ".number_format($before->turns ?? 0, 2).' turns, %s.', $advance);
+            : Phrase::of("$opening $turn forward " . number_format($before->turns ?? 0, 2) . ' turns, %s.', $advance);
     }
 
     private function far(Setup $setup, Wind $wind): Phrase
@@ -193,29 +267,49 @@ final readonly class PassSteps
         $before = $setup->wind($wind->number - 1)->pass;
         $advance = Figure::measured($before->advance ?? Length::zero());
 
-        return null !== $before->clicks ? Phrase::of("{$before->clicks} clicks, %s", $advance) : Phrase::of(number_format($before->turns ?? 0, 2).' turns, %s', $advance);
+        return null !== $before->clicks
+            ? Phrase::of("{$before->clicks} clicks, %s", $advance)
+            : Phrase::of(number_format($before->turns ?? 0, 2) . ' turns, %s', $advance);
     }
 
     private function windCaution(Setup $setup): Phrase
     {
-        return Phrase::of($setup->isClamped() ? 'Spring clamps fly back: let them off by hand, and hold the roll.' : 'Hold the roll before unlocking; hands, hair and cords away from what turns.');
+        return Phrase::of(
+            $setup->isClamped()
+                ? 'Spring clamps fly back: let them off by hand, and hold the roll.'
+                : 'Hold the roll before unlocking; hands, hair and cords away from what turns.',
+        );
     }
 
     /** @return list<Setting> */
     private function needsToWind(Setup $setup, bool $withClamps): array
     {
-        return [new Setting(StatePart::Pins, '0'), new Setting(StatePart::Flaps, 'free'), ...($withClamps ? [] : [new Setting(StatePart::SideClamps, 'off')]), ...Stitching::held($setup)];
+        return [
+            new Setting(StatePart::Pins, '0'),
+            new Setting(StatePart::Flaps, 'free'),
+            ...$withClamps ? [] : [new Setting(StatePart::SideClamps, 'off')],
+            ...Stitching::held($setup),
+        ];
     }
 
     private function smooth(Setup $setup, Wind $wind): Step
     {
-        return new Step("pass-{$wind->number}-smooth", Group::Pass, StepKind::Look, new StepText(
-            do: Phrase::of('Smooth from the centre out and read the register at left and right.'),
-            why: Phrase::of('Three readings tell where the top is drifting to.'),
-            check: Phrase::of('Both marks within %s of their places.', SideClampSteps::jump()),
-            otherwise: Phrase::of('Smooth against the drift; look whether one roller is tighter.'),
-            caution: $this->ahead($setup, $wind),
-        ), Shown::Bed, 1, reads: ReadingKind::Register, pass: $wind->number);
+        return new Step(
+            "pass-{$wind->number}-smooth",
+            Group::Pass,
+            StepKind::Look,
+            new StepText(
+                do: Phrase::of('Smooth from the centre out and read the register at left and right.'),
+                why: Phrase::of('Three readings tell where the top is drifting to.'),
+                check: Phrase::of('Both marks within %s of their places.', SideClampSteps::jump()),
+                otherwise: Phrase::of('Smooth against the drift; look whether one roller is tighter.'),
+                caution: $this->ahead($setup, $wind),
+            ),
+            Shown::Bed,
+            1,
+            reads: ReadingKind::Register,
+            pass: $wind->number,
+        );
     }
 
     private function ahead(Setup $setup, Wind $wind): ?Phrase
@@ -227,12 +321,32 @@ final readonly class PassSteps
     {
         $isPrebasted = $setup->is(Purpose::Prebasted);
 
-        return new Step("pass-{$wind->number}-sides", Group::Pass, StepKind::Baste, new StepText(
-            do: Phrase::of($isPrebasted ? 'Cut the basting of the new bed where the quilting will cross it.' : 'Baste the new sides '.self::sideWay($setup).$this->atBastingLength($setup).'.'),
-            why: Phrase::of($isPrebasted ? 'Basting that is quilted over is hard to pick.' : 'Stitching that reaches an open side catches it.'),
-            check: Phrase::of($isPrebasted ? 'All layers lie flat without it.' : 'No further inside than %s.', ...($isPrebasted ? [] : [SideClampSteps::jump()])),
-            otherwise: Phrase::of($isPrebasted ? 'Smooth, and pin what moves.' : 'A second line nearer the edge.'),
-        ), Shown::Basting, 1, leaves: $isPrebasted ? [] : [new Setting(StatePart::Stitch, $setup->bastingState())], pass: $wind->number);
+        return new Step(
+            "pass-{$wind->number}-sides",
+            Group::Pass,
+            StepKind::Baste,
+            new StepText(
+                do: Phrase::of(
+                    $isPrebasted
+                        ? 'Cut the basting of the new bed where the quilting will cross it.'
+                        : 'Baste the new sides ' . self::sideWay($setup) . $this->atBastingLength($setup) . '.',
+                ),
+                why: Phrase::of(
+                    $isPrebasted
+                        ? 'Basting that is quilted over is hard to pick.'
+                        : 'Stitching that reaches an open side catches it.',
+                ),
+                check: Phrase::of(
+                    $isPrebasted ? 'All layers lie flat without it.' : 'No further inside than %s.',
+                    ...$isPrebasted ? [] : [SideClampSteps::jump()],
+                ),
+                otherwise: Phrase::of($isPrebasted ? 'Smooth, and pin what moves.' : 'A second line nearer the edge.'),
+            ),
+            Shown::Basting,
+            1,
+            leaves: $isPrebasted ? [] : [new Setting(StatePart::Stitch, $setup->bastingState())],
+            pass: $wind->number,
+        );
     }
 
     private function atBastingLength(Setup $setup): string
@@ -254,31 +368,61 @@ final readonly class PassSteps
     {
         $back = $this->setsBack($setup);
 
-        return new Step("pass-{$wind->number}-clamp", Group::Pass, StepKind::Clamp, new StepText(
-            do: Phrase::of(ucfirst(('' === $back ? '' : "$back and ").'put the side clamps on, just straight.')),
-            why: Phrase::of('' === $back ? 'They keep the backing from folding under.' : 'Else the next row is stitched at basting length.'),
-            check: Phrase::of('Straight sides, and clamps clear of the path.'),
-            otherwise: Phrase::of('Wider bites, lighter straps.'),
-            figure: '' === $back ? Phrase::of('clamps on') : Phrase::of("{$setup->stitches->quiltingPerInch} an inch"),
-        ), Shown::Bed, 0.7, leaves: $this->settled($setup), pass: $wind->number);
+        return new Step(
+            "pass-{$wind->number}-clamp",
+            Group::Pass,
+            StepKind::Clamp,
+            new StepText(
+                do: Phrase::of(ucfirst(('' === $back ? '' : "$back and ") . 'put the side clamps on, just straight.')),
+                why: Phrase::of(
+                    '' === $back
+                        ? 'They keep the backing from folding under.'
+                        : 'Else the next row is stitched at basting length.',
+                ),
+                check: Phrase::of('Straight sides, and clamps clear of the path.'),
+                otherwise: Phrase::of('Wider bites, lighter straps.'),
+                figure: '' === $back
+                    ? Phrase::of('clamps on')
+                    : Phrase::of("{$setup->stitches->quiltingPerInch} an inch"),
+            ),
+            Shown::Bed,
+            0.7,
+            leaves: $this->settled($setup),
+            pass: $wind->number,
+        );
     }
 
     /** @return list<Setting> */
     private function settled(Setup $setup): array
     {
-        return [new Setting(StatePart::SideClamps, 'on'), ...($this->isLong($setup) ? [new Setting(StatePart::Stitch, 'quilting')] : [])];
+        return [
+            new Setting(StatePart::SideClamps, 'on'),
+            ...$this->isLong($setup) ? [new Setting(StatePart::Stitch, 'quilting')] : [],
+        ];
     }
 
     private function settle(Setup $setup, Wind $wind): Step
     {
-        return new Step("pass-{$wind->number}-settle", Group::Pass, StepKind::Settle, new StepText(
-            do: Phrase::of('Smooth from the centre out, read both marks, '.$this->rest($setup).'.'),
-            why: Phrase::of('The advance is where cloth wanders; three readings tell where to.'),
-            check: Phrase::of('Marks within %s of their places; sides flat and straight.', SideClampSteps::jump()),
-            otherwise: Phrase::of('Smooth against the drift; look whether one roller is tighter.'),
-            figure: $this->isLong($setup) ? Phrase::of("back to {$setup->stitches->quiltingPerInch} an inch") : null,
-            caution: $this->ahead($setup, $wind),
-        ), Shown::Basting, 2.5, leaves: $this->settled($setup), reads: ReadingKind::Register, pass: $wind->number);
+        return new Step(
+            "pass-{$wind->number}-settle",
+            Group::Pass,
+            StepKind::Settle,
+            new StepText(
+                do: Phrase::of('Smooth from the centre out, read both marks, ' . $this->rest($setup) . '.'),
+                why: Phrase::of('The advance is where cloth wanders; three readings tell where to.'),
+                check: Phrase::of('Marks within %s of their places; sides flat and straight.', SideClampSteps::jump()),
+                otherwise: Phrase::of('Smooth against the drift; look whether one roller is tighter.'),
+                figure: $this->isLong($setup)
+                    ? Phrase::of("back to {$setup->stitches->quiltingPerInch} an inch")
+                    : null,
+                caution: $this->ahead($setup, $wind),
+            ),
+            Shown::Basting,
+            2.5,
+            leaves: $this->settled($setup),
+            reads: ReadingKind::Register,
+            pass: $wind->number,
+        );
     }
 
     /** What follows the reading, in one breath. */
@@ -289,18 +433,35 @@ final readonly class PassSteps
         }
         $back = $this->setsBack($setup);
 
-        return 'baste the new sides '.self::sideWay($setup).$this->atBastingLength($setup).('' === $back ? ' and put the clamps on' : ", $back, and put the clamps on");
+        return 'baste the new sides ' .
+            self::sideWay($setup) .
+            $this->atBastingLength($setup) .
+            ('' === $back ? ' and put the clamps on' : ", $back, and put the clamps on");
     }
 
     private function windAndSettle(Setup $setup, Wind $wind): Step
     {
-        return new Step("pass-{$wind->number}-advance", Group::Pass, StepKind::Advance, new StepText(
-            do: $this->windText($setup, $wind, 'Clamps off, wind'),
-            why: Phrase::of("It brings up the bed of pass {$wind->number}; the roll is %s thick then.", $wind->pass->rollDiameter()->figure),
-            check: Phrase::of('Then smooth, read both marks, '.$this->rest($setup).'.'),
-            otherwise: Phrase::of('Let off, smooth from the centre out, wind again.'),
-            figure: $this->far($setup, $wind),
-            caution: $this->ahead($setup, $wind) ?? $this->windCaution($setup),
-        ), Shown::Side, 3.5, needs: $this->needsToWind($setup, true), leaves: $this->settled($setup), reads: ReadingKind::Register, pass: $wind->number);
+        return new Step(
+            "pass-{$wind->number}-advance",
+            Group::Pass,
+            StepKind::Advance,
+            new StepText(
+                do: $this->windText($setup, $wind, 'Clamps off, wind'),
+                why: Phrase::of(
+                    "It brings up the bed of pass {$wind->number}; the roll is %s thick then.",
+                    $wind->pass->rollDiameter()->figure,
+                ),
+                check: Phrase::of('Then smooth, read both marks, ' . $this->rest($setup) . '.'),
+                otherwise: Phrase::of('Let off, smooth from the centre out, wind again.'),
+                figure: $this->far($setup, $wind),
+                caution: $this->ahead($setup, $wind) ?? $this->windCaution($setup),
+            ),
+            Shown::Side,
+            3.5,
+            needs: $this->needsToWind($setup, true),
+            leaves: $this->settled($setup),
+            reads: ReadingKind::Register,
+            pass: $wind->number,
+        );
     }
 }

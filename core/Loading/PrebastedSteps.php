@@ -24,12 +24,22 @@ final readonly class PrebastedSteps
     {
         $square = Figure::measured(Length::inches(12));
 
-        return new Step('lies-flat', $group, StepKind::Look, new StepText(
-            do: Phrase::of('Lift a square of %s here and there and let it fall: all three layers must lie flat.', $square),
-            why: Phrase::of('What was basted too tight is quilted into pleats.'),
-            check: Phrase::of('No layer bridges between two basting lines.'),
-            otherwise: Phrase::of('Cut the basting there before it comes into the bed.'),
-            figure: Phrase::of('%s squares', $square),
-        ), Shown::Bed, 2);
+        return new Step(
+            'lies-flat',
+            $group,
+            StepKind::Look,
+            new StepText(
+                do: Phrase::of(
+                    'Lift a square of %s here and there and let it fall: all three layers must lie flat.',
+                    $square,
+                ),
+                why: Phrase::of('What was basted too tight is quilted into pleats.'),
+                check: Phrase::of('No layer bridges between two basting lines.'),
+                otherwise: Phrase::of('Cut the basting there before it comes into the bed.'),
+                figure: Phrase::of('%s squares', $square),
+            ),
+            Shown::Bed,
+            2,
+        );
     }
 }

@@ -24,7 +24,15 @@ final class Sequence
     {
         foreach ($steps as $step) {
             foreach ($this->state->unmet($step->needs) as $need) {
-                throw new \LogicException(\sprintf('Step "%s" needs the %s to be "%s", and it is "%s".', $step->key, $need->part->value, $need->value, $this->state->at($need->part)));
+                throw new \LogicException(
+                    \sprintf(
+                        'Step "%s" needs the %s to be "%s", and it is "%s".',
+                        $step->key,
+                        $need->part->value,
+                        $need->value,
+                        $this->state->at($need->part),
+                    ),
+                );
             }
             $this->steps[] = $step;
             $this->state = $this->state->with($step->leaves);

@@ -11,7 +11,9 @@ final readonly class Setting
     public function __construct(public StatePart $part, public string $value)
     {
         if (!$part->accepts($value)) {
-            throw new \InvalidArgumentException(\sprintf('"%s" cannot be "%s".', $part->value, mb_substr($value, 0, 40)));
+            throw new \InvalidArgumentException(
+                \sprintf('"%s" cannot be "%s".', $part->value, mb_substr($value, 0, 40)),
+            );
         }
     }
 }

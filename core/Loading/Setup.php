@@ -43,13 +43,20 @@ final readonly class Setup
         public Length $position,
         public Hand $hand = Hand::Right,
         public bool $hasSteelBars = false,
-    ) {
-    }
+    ) {}
 
     /** A plan as a document has it: the usual schools, hung on the centre, a right hand. */
-    public static function usual(Plan $plan, Winding $winding, LoadingHabits $habits = new LoadingHabits(), Stitches $stitches = new Stitches(), Hand $hand = Hand::Right, bool $hasSteelBars = false): self
-    {
-        $thread = (new ThreadRule($stitches))->plan((new StitchedRule($plan->job->top->across($plan->chosen())))->byPass($winding));
+    public static function usual(
+        Plan $plan,
+        Winding $winding,
+        LoadingHabits $habits = new LoadingHabits(),
+        Stitches $stitches = new Stitches(),
+        Hand $hand = Hand::Right,
+        bool $hasSteelBars = false,
+    ): self {
+        $thread = (new ThreadRule($stitches))->plan(
+            (new StitchedRule($plan->job->top->across($plan->chosen())))->byPass($winding),
+        );
 
         return new self(
             plan: $plan,
@@ -82,7 +89,9 @@ final readonly class Setup
     /** How much of the top really floats: a shaped edge always does, and so does a top without a roller. */
     public function float(): FloatKind
     {
-        return $this->plan->job->top->edge->mustFloat() || !$this->kind()->hasTopRoller() ? FloatKind::Full : $this->plan->job->load->float;
+        return $this->plan->job->top->edge->mustFloat() || !$this->kind()->hasTopRoller()
+            ? FloatKind::Full
+            : $this->plan->job->load->float;
     }
 
     public function system(End $end): HoldingSystem
@@ -113,7 +122,7 @@ final readonly class Setup
     /** A smooth or stretchy backing on which batting slides. */
     public function isSlippery(): bool
     {
-        return $this->isStretchy() || BackingKind::Wide === $this->plan->job->backing->kind && $this->isLarge();
+        return $this->isStretchy() || (BackingKind::Wide === $this->plan->job->backing->kind && $this->isLarge());
     }
 
     public function isLarge(): bool
@@ -134,9 +143,15 @@ final readonly class Setup
     /** How much longer that edge is than the middle; not positive where there is nothing to work in. */
     public function fullnessAt(End $end): Length
     {
-        $edge = $this->plan->top->edges[match ($this->edgeAt($end)) {
-            'top' => 'top', 'bottom' => 'bottom', 'left' => 'left', default => 'right',
-        }];
+        $edge =
+            $this->plan->top->edges[
+                match ($this->edgeAt($end)) {
+                    'top' => 'top',
+                    'bottom' => 'bottom',
+                    'left' => 'left',
+                    default => 'right',
+                }
+            ];
 
         return EdgeVerdict::Flat === $edge->verdict() ? Length::zero() : $edge->edge->minus($edge->middle);
     }
@@ -149,14 +164,19 @@ final readonly class Setup
         return Alignment::Seam === $this->habits->alignment && [] !== $seams ? $seams[0]->at : null;
     }
 
-    /** The pass at whose beginning the tail edge lies in the bed, where only pins and basting hold it; null where something else holds it to the end. */
+    /**
+     * The pass at whose beginning the tail edge lies in the bed, where only pins and basting hold it; null where
+     * something else holds it to the end.
+     */
     public function lastHoldPass(): ?int
     {
         $isOnRoller = LastEdge::OnRoller === $this->habits->lastEdge && FloatKind::Full !== $this->float();
         if ($this->winding->isTurnedRound || $isOnRoller || $this->is(Purpose::Prebasted)) {
             return null;
         }
-        $needed = $this->along()->minus($this->plan->job->frame->bed())->toMillimetres();
+        $needed = $this->along()
+            ->minus($this->plan->job->frame->bed())
+            ->toMillimetres();
         foreach ($this->winding->winds as $wind) {
             if ($wind->pass->wound->toMillimetres() >= $needed) {
                 return $wind->number;

@@ -25,14 +25,28 @@ final readonly class SideClampSteps
     {
         $light = $setup->isStretchy() ? ', hardly pulling: the cloth stretches' : ', just straight';
 
-        return new Step('side-clamps', Group::Clamps, StepKind::Clamp, new StepText(
-            do: Phrase::of("Put two wide clamps on each side, on the backing only, {$setup->firstSide()} side first$light."),
-            why: Phrase::of('They keep the backing from folding under, and no more.'),
-            check: $setup->isStretchy() ? Phrase::of('Let one off again: the cloth jumps back by no more than %s.', self::jump()) : Phrase::of('The sides stay straight lines, not scallops.'),
-            otherwise: Phrase::of('Wider bites, or a rod along the side; let the strap off.'),
-            figure: Phrase::of('2 each side'),
-            caution: Phrase::of('Elastic straps fly back: let them off by hand.'),
-        ), Shown::Bed, 1, needs: [new Setting(StatePart::ChannelLock, 'off'), ...Stitching::held($setup)], leaves: [new Setting(StatePart::SideClamps, 'on')], reads: $setup->isStretchy() ? ReadingKind::Release : ReadingKind::None);
+        return new Step(
+            'side-clamps',
+            Group::Clamps,
+            StepKind::Clamp,
+            new StepText(
+                do: Phrase::of(
+                    "Put two wide clamps on each side, on the backing only, {$setup->firstSide()} side first$light.",
+                ),
+                why: Phrase::of('They keep the backing from folding under, and no more.'),
+                check: $setup->isStretchy()
+                    ? Phrase::of('Let one off again: the cloth jumps back by no more than %s.', self::jump())
+                    : Phrase::of('The sides stay straight lines, not scallops.'),
+                otherwise: Phrase::of('Wider bites, or a rod along the side; let the strap off.'),
+                figure: Phrase::of('2 each side'),
+                caution: Phrase::of('Elastic straps fly back: let them off by hand.'),
+            ),
+            Shown::Bed,
+            1,
+            needs: [new Setting(StatePart::ChannelLock, 'off'), ...Stitching::held($setup)],
+            leaves: [new Setting(StatePart::SideClamps, 'on')],
+            reads: $setup->isStretchy() ? ReadingKind::Release : ReadingKind::None,
+        );
     }
 
     private function clearPath(Setup $setup): Step
@@ -40,14 +54,27 @@ final readonly class SideClampSteps
         $magnets = $setup->isHeldBy(HoldingSystem::Magnets) ? ' No magnet lies in its way or on a bar.' : '';
         $last = 2 === $setup->lastHoldPass() ? LastEdgeSteps::ahead($setup) : null;
 
-        return new Step('clear-path', Group::Clamps, StepKind::Look, new StepText(
-            do: Phrase::of('With the needle up, push the head through the whole bed and feel both layers at left, centre and right.'),
-            why: Phrase::of('A clamp or pin in the path stops the machine in the middle of a curve.'.$magnets),
-            check: Phrase::of('Nothing touches; firm with give, the same in both layers.'),
-            otherwise: Phrase::of('Lift the clamp; let off or take up a click.'),
-            figure: null,
-            caution: $last,
-        ), Shown::Pass, 1.5, needs: [new Setting(StatePart::SideClamps, 'on'), new Setting(StatePart::Pins, '0')], reads: ReadingKind::Firmness, pass: 1);
+        return new Step(
+            'clear-path',
+            Group::Clamps,
+            StepKind::Look,
+            new StepText(
+                do: Phrase::of(
+                    'With the needle up, push the head through the whole bed and feel both layers at left, centre ' .
+                        'and right.',
+                ),
+                why: Phrase::of('A clamp or pin in the path stops the machine in the middle of a curve.' . $magnets),
+                check: Phrase::of('Nothing touches; firm with give, the same in both layers.'),
+                otherwise: Phrase::of('Lift the clamp; let off or take up a click.'),
+                figure: null,
+                caution: $last,
+            ),
+            Shown::Pass,
+            1.5,
+            needs: [new Setting(StatePart::SideClamps, 'on'), new Setting(StatePart::Pins, '0')],
+            reads: ReadingKind::Firmness,
+            pass: 1,
+        );
     }
 
     /** How far cloth may jump when a clamp is let off. */

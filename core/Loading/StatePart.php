@@ -47,7 +47,9 @@ enum StatePart: string
     /** @return list<string> how it may stand without spoiling the next row or advance */
     public function usual(): array
     {
-        return self::Pins === $this ? ['0'] : array_values(array_filter($this->words(), fn (string $word): bool => !$this->isUnusual($word)));
+        return self::Pins === $this
+            ? ['0']
+            : array_values(array_filter($this->words(), fn(string $word): bool => !$this->isUnusual($word)));
     }
 
     public function accepts(string $value): bool
@@ -75,11 +77,16 @@ enum StatePart: string
     /** @return list<self> the parts that a frame of this kind has */
     public static function of(FrameKind $kind): array
     {
-        return array_values(array_filter(self::cases(), static fn (self $part): bool => match ($part) {
-            self::Poles => FrameKind::Clamp === $kind,
-            self::TakeUp, self::Backing, self::Flaps => $kind->hasLeaders(),
-            self::Top => $kind->hasTopRoller(),
-            default => true,
-        }));
+        return array_values(
+            array_filter(
+                self::cases(),
+                static fn(self $part): bool => match ($part) {
+                    self::Poles => FrameKind::Clamp === $kind,
+                    self::TakeUp, self::Backing, self::Flaps => $kind->hasLeaders(),
+                    self::Top => $kind->hasTopRoller(),
+                    default => true,
+                },
+            ),
+        );
     }
 }

@@ -25,6 +25,5 @@ final readonly class Step
         public array $leaves = [],
         public ReadingKind $reads = ReadingKind::None,
         public ?int $pass = null,
-    ) {
-    }
+    ) {}
 }

@@ -8,9 +8,7 @@ namespace Schwung\Core\Loading;
 final readonly class StepList
 {
     /** @param list<Step> $steps */
-    public function __construct(public FrameState $start, public array $steps)
-    {
-    }
+    public function __construct(public FrameState $start, public array $steps) {}
 
     public function count(): int
     {
@@ -19,7 +17,7 @@ final readonly class StepList
 
     public function minutes(): float
     {
-        return array_sum(array_map(static fn (Step $step): float => $step->minutes, $this->steps));
+        return array_sum(array_map(static fn(Step $step): float => $step->minutes, $this->steps));
     }
 
     /** @return int|null its place, from 0 */

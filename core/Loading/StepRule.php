@@ -24,7 +24,12 @@ final readonly class StepRule
     public function steps(Setup $setup): StepList
     {
         $middle = $this->at(Grain::Middle, $setup);
-        $advances = \count(array_filter($setup->winding->winds, static fn (Wind $wind): bool => $wind->number > 1 && !$wind->turnsBefore));
+        $advances = \count(
+            array_filter(
+                $setup->winding->winds,
+                static fn(Wind $wind): bool => $wind->number > 1 && !$wind->turnsBefore,
+            ),
+        );
 
         return match (true) {
             $middle->count() + self::MORE_IF_FINE * $advances <= self::MOST => $this->at(Grain::Fine, $setup),

@@ -24,8 +24,7 @@ final readonly class StepText
         public Phrase $otherwise,
         public ?Phrase $figure = null,
         public ?Phrase $caution = null,
-    ) {
-    }
+    ) {}
 
     public function warning(Phrase $caution): self
     {

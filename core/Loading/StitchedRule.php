@@ -18,16 +18,19 @@ final readonly class StitchedRule
     private const OF_A_ROW = 2.5;
     private const BETWEEN_LINES = 12.7;
 
-    public function __construct(private Length $across, private ?LaidDesign $laid = null)
-    {
-    }
+    public function __construct(private Length $across, private ?LaidDesign $laid = null) {}
 
     /** @return list<Length> pass by pass */
     public function byPass(Winding $winding): array
     {
-        return array_map(fn (Wind $wind): Length => Length::millimetres(null === $winding->rows
-            ? ($wind->to - $wind->from) * $this->across->toMillimetres() / self::BETWEEN_LINES
-            : ($wind->pass->rows ?? 0) * $this->row()), $winding->winds);
+        return array_map(
+            fn(Wind $wind): Length => Length::millimetres(
+                null === $winding->rows
+                    ? (($wind->to - $wind->from) * $this->across->toMillimetres()) / self::BETWEEN_LINES
+                    : ($wind->pass->rows ?? 0) * $this->row(),
+            ),
+            $winding->winds,
+        );
     }
 
     private function row(): float

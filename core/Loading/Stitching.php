@@ -18,24 +18,40 @@ final readonly class Stitching
 {
     public static function setBasting(Setup $setup, Group $group, string $key = 'set-basting'): Step
     {
-        return new Step($key, $group, StepKind::Set, new StepText(
-            do: Phrase::of('Set the stitch to '.Stitches::words($setup->bastingStitches()).' for basting.'),
-            why: Phrase::of('Long stitches come out easily.'),
-            check: Phrase::of('The display, or the lever, shows it.'),
-            otherwise: Phrase::of('Set it again: a mode may have its own length.'),
-            figure: Phrase::of($setup->bastingStitches().' an inch'),
-        ), Shown::Basting, 0.3, leaves: [new Setting(StatePart::Stitch, $setup->bastingState())]);
+        return new Step(
+            $key,
+            $group,
+            StepKind::Set,
+            new StepText(
+                do: Phrase::of('Set the stitch to ' . Stitches::words($setup->bastingStitches()) . ' for basting.'),
+                why: Phrase::of('Long stitches come out easily.'),
+                check: Phrase::of('The display, or the lever, shows it.'),
+                otherwise: Phrase::of('Set it again: a mode may have its own length.'),
+                figure: Phrase::of($setup->bastingStitches() . ' an inch'),
+            ),
+            Shown::Basting,
+            0.3,
+            leaves: [new Setting(StatePart::Stitch, $setup->bastingState())],
+        );
     }
 
     public static function setQuilting(Setup $setup, Group $group, string $key = 'set-quilting'): Step
     {
-        return new Step($key, $group, StepKind::Set, new StepText(
-            do: Phrase::of('Set the stitch back to '.Stitches::words($setup->stitches->quiltingPerInch).'.'),
-            why: Phrase::of('Else the first row is stitched at basting length.'),
-            check: Phrase::of('The display, or the lever, shows it.'),
-            otherwise: Phrase::of('Set it again, and stitch an inch on the margin.'),
-            figure: Phrase::of($setup->stitches->quiltingPerInch.' an inch'),
-        ), Shown::Bed, 0.3, leaves: [new Setting(StatePart::Stitch, 'quilting')]);
+        return new Step(
+            $key,
+            $group,
+            StepKind::Set,
+            new StepText(
+                do: Phrase::of('Set the stitch back to ' . Stitches::words($setup->stitches->quiltingPerInch) . '.'),
+                why: Phrase::of('Else the first row is stitched at basting length.'),
+                check: Phrase::of('The display, or the lever, shows it.'),
+                otherwise: Phrase::of('Set it again, and stitch an inch on the margin.'),
+                figure: Phrase::of($setup->stitches->quiltingPerInch . ' an inch'),
+            ),
+            Shown::Bed,
+            0.3,
+            leaves: [new Setting(StatePart::Stitch, 'quilting')],
+        );
     }
 
     /** Locked, the bobbin thread cannot be reached: where it lies below still, it is raised first. */
@@ -44,62 +60,118 @@ final readonly class Stitching
         $isRaised = $sequence->is(StatePart::Bobbin, 'raised');
         $tail = [Figure::measured(Length::inches(6)), Figure::measured(Length::inches(8))];
 
-        return new Step($key, $group, StepKind::Set, new StepText(
-            do: $isRaised ? Phrase::of('Turn the channel lock on, across.') : Phrase::of('Raise the bobbin thread, draw away %s to %s, needle down and up, draw again; then turn the channel lock on, across.', ...$tail),
-            why: Phrase::of($isRaised ? 'Held to one axis, the needle draws a straight line along the rail.' : 'Once the channel is locked the bobbin thread cannot be reached.'),
-            check: Phrase::of('The head moves sideways and not toward you.'),
-            otherwise: Phrase::of('Lock it at both wheels.'),
-            figure: Phrase::of('lock on'),
-            caution: $isRaised ? null : Phrase::of('Fingers clear of the needle.'),
-        ), Shown::Side, $isRaised ? 0.2 : 0.7, leaves: [new Setting(StatePart::Bobbin, 'raised'), new Setting(StatePart::ChannelLock, 'across')]);
+        return new Step(
+            $key,
+            $group,
+            StepKind::Set,
+            new StepText(
+                do: $isRaised
+                    ? Phrase::of('Turn the channel lock on, across.')
+                    : Phrase::of(
+                        'Raise the bobbin thread, draw away %s to %s, needle down and up, draw again; then turn the ' .
+                            'channel lock on, across.',
+                        ...$tail,
+                    ),
+                why: Phrase::of(
+                    $isRaised
+                        ? 'Held to one axis, the needle draws a straight line along the rail.'
+                        : 'Once the channel is locked the bobbin thread cannot be reached.',
+                ),
+                check: Phrase::of('The head moves sideways and not toward you.'),
+                otherwise: Phrase::of('Lock it at both wheels.'),
+                figure: Phrase::of('lock on'),
+                caution: $isRaised ? null : Phrase::of('Fingers clear of the needle.'),
+            ),
+            Shown::Side,
+            $isRaised ? 0.2 : 0.7,
+            leaves: [new Setting(StatePart::Bobbin, 'raised'), new Setting(StatePart::ChannelLock, 'across')],
+        );
     }
 
     public static function unlock(Group $group, string $key = 'unlock'): Step
     {
-        return new Step($key, $group, StepKind::Set, new StepText(
-            do: Phrase::of('Turn the channel lock off.'),
-            why: Phrase::of('Left on, the first curve is stitched straight.'),
-            check: Phrase::of('The head moves freely both ways.'),
-            otherwise: Phrase::of('Look at the other wheel: it may be locked too.'),
-            figure: Phrase::of('lock off'),
-        ), Shown::Side, 0.2, leaves: [new Setting(StatePart::ChannelLock, 'off')]);
+        return new Step(
+            $key,
+            $group,
+            StepKind::Set,
+            new StepText(
+                do: Phrase::of('Turn the channel lock off.'),
+                why: Phrase::of('Left on, the first curve is stitched straight.'),
+                check: Phrase::of('The head moves freely both ways.'),
+                otherwise: Phrase::of('Look at the other wheel: it may be locked too.'),
+                figure: Phrase::of('lock off'),
+            ),
+            Shown::Side,
+            0.2,
+            leaves: [new Setting(StatePart::ChannelLock, 'off')],
+        );
     }
 
     public static function pinsOut(int $count, Group $group, string $key): Step
     {
-        return new Step($key, $group, StepKind::Hold, new StepText(
-            do: Phrase::of("Take out all $count pins and count them."),
-            why: Phrase::of('A pin left in meets the needle or the roll.'),
-            check: Phrase::of("$count counted in, $count counted out."),
-            otherwise: Phrase::of('Run a magnet over the bed until the last is found; do not stitch before.'),
-            figure: Phrase::of("$count out"),
-            caution: Phrase::of('Points: no flat hand over the bed.'),
-        ), Shown::Bed, 0.5, leaves: [new Setting(StatePart::Pins, '0')]);
+        return new Step(
+            $key,
+            $group,
+            StepKind::Hold,
+            new StepText(
+                do: Phrase::of("Take out all $count pins and count them."),
+                why: Phrase::of('A pin left in meets the needle or the roll.'),
+                check: Phrase::of("$count counted in, $count counted out."),
+                otherwise: Phrase::of('Run a magnet over the bed until the last is found; do not stitch before.'),
+                figure: Phrase::of("$count out"),
+                caution: Phrase::of('Points: no flat hand over the bed.'),
+            ),
+            Shown::Bed,
+            0.5,
+            leaves: [new Setting(StatePart::Pins, '0')],
+        );
     }
 
     public static function foot(string $foot, Group $group, string $key): Step
     {
         $isDisc = 'disc' === $foot;
 
-        return new Step($key, $group, StepKind::Set, new StepText(
-            do: Phrase::of($isDisc ? 'Put the disc foot on: this edge has fullness.' : "Put the $foot foot back on."),
-            why: Phrase::of($isDisc ? 'It slides over fullness that an open foot would catch.' : 'The quilting was planned with it.'),
-            check: Phrase::of('The needle passes through its middle, turned by hand.'),
-            otherwise: Phrase::of('Loosen, seat it anew, tighten.'),
-            figure: Phrase::of("$foot foot"),
-            caution: Phrase::of('Machine off before the foot is changed.'),
-        ), Shown::Side, 1, leaves: [new Setting(StatePart::Foot, $foot)]);
+        return new Step(
+            $key,
+            $group,
+            StepKind::Set,
+            new StepText(
+                do: Phrase::of(
+                    $isDisc ? 'Put the disc foot on: this edge has fullness.' : "Put the $foot foot back on.",
+                ),
+                why: Phrase::of(
+                    $isDisc
+                        ? 'It slides over fullness that an open foot would catch.'
+                        : 'The quilting was planned with it.',
+                ),
+                check: Phrase::of('The needle passes through its middle, turned by hand.'),
+                otherwise: Phrase::of('Loosen, seat it anew, tighten.'),
+                figure: Phrase::of("$foot foot"),
+                caution: Phrase::of('Machine off before the foot is changed.'),
+            ),
+            Shown::Side,
+            1,
+            leaves: [new Setting(StatePart::Foot, $foot)],
+        );
     }
 
     public static function pullReference(): Step
     {
-        return new Step('pull-reference', Group::Top, StepKind::Set, new StepText(
-            do: Phrase::of('Pull the reference basting out, now that the edge is held.'),
-            why: Phrase::of('The first row crosses it: threads stitched over lock together and are hard to pick.'),
-            check: Phrase::of('No basting thread lies above the edge.'),
-            otherwise: Phrase::of('Snip every hand and pull in short lengths.'),
-            figure: Phrase::of('line out'),
-        ), Shown::Basting, 1, leaves: [new Setting(StatePart::Reference, 'out')]);
+        return new Step(
+            'pull-reference',
+            Group::Top,
+            StepKind::Set,
+            new StepText(
+                do: Phrase::of('Pull the reference basting out, now that the edge is held.'),
+                why: Phrase::of('The first row crosses it: threads stitched over lock together and are hard to pick.'),
+                check: Phrase::of('No basting thread lies above the edge.'),
+                otherwise: Phrase::of('Snip every hand and pull in short lengths.'),
+                figure: Phrase::of('line out'),
+            ),
+            Shown::Basting,
+            1,
+            leaves: [new Setting(StatePart::Reference, 'out')],
+        );
     }
 
     /** @return list<Setting> that rollers or poles are held, as far as the frame has them */

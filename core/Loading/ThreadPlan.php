@@ -15,7 +15,11 @@ final readonly class ThreadPlan
      * @param Length    $thread   of the upper thread, and as much of the bobbin's
      * @param list<int> $runsOut  passes, from 1, in which a bobbin is likely to run out
      */
-    public function __construct(public array $byPass, public Length $stitched, public Length $thread, public int $bobbins, public array $runsOut)
-    {
-    }
+    public function __construct(
+        public array $byPass,
+        public Length $stitched,
+        public Length $thread,
+        public int $bobbins,
+        public array $runsOut,
+    ) {}
 }

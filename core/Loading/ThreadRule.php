@@ -13,14 +13,15 @@ use Schwung\Core\Practice\Stitches;
  */
 final readonly class ThreadRule
 {
-    public function __construct(private Stitches $stitches)
-    {
-    }
+    public function __construct(private Stitches $stitches) {}
 
     /** Thread of one kind for a stitched length. */
     public function thread(Length $stitched): Length
     {
-        return Length::millimetres($stitched->toMillimetres() * (1 + $this->stitches->underFoot->toMillimetres() * $this->stitches->perMillimetre()));
+        return Length::millimetres(
+            $stitched->toMillimetres() *
+                (1 + $this->stitches->underFoot->toMillimetres() * $this->stitches->perMillimetre()),
+        );
     }
 
     /** @param list<Length> $stitched in each pass */
@@ -37,6 +38,14 @@ final readonly class ThreadRule
             }
         }
 
-        return new ThreadPlan($stitched, Length::millimetres(array_sum(array_map(static fn (Length $length): float => $length->toMillimetres(), $stitched))), Length::millimetres($used), max(1, (int) ceil($used / $capacity)), $runsOut);
+        return new ThreadPlan(
+            $stitched,
+            Length::millimetres(
+                array_sum(array_map(static fn(Length $length): float => $length->toMillimetres(), $stitched)),
+            ),
+            Length::millimetres($used),
+            max(1, (int) ceil($used / $capacity)),
+            $runsOut,
+        );
     }
 }

@@ -23,15 +23,40 @@ final readonly class TopRollerSteps
         }
         $edge = $setup->edgeAt(End::Tail);
         $sequence->add(
-            new Step('attach-top', Group::Top, StepKind::Attach, (new Holds())->text($setup, End::Tail, $setup->held->top, "the top by its $edge edge, right side up, to the leader of the top roller"), Shown::TopRail, null === $setup->held->top ? 4 : $setup->held->top->minutes() + 1, needs: [new Setting(StatePart::Top, 'held')]),
-            new Step('roll-top', Group::Top, StepKind::Wind, new StepText(
-                do: Phrase::of('Roll the top up, smoothing from the centre out, until its lead edge just hangs: %s go on the roller.', Figure::measured($setup->along())),
-                why: Phrase::of('Held by its roller, the top runs straight to the end.'),
-                check: Phrase::of('Its sides wind on over themselves; nothing is pulled.'),
-                otherwise: Phrase::of('Unroll to where it lay straight, and roll again.'),
-                figure: Phrase::of('%s', Figure::measured($setup->along())),
-                caution: Phrase::of('Hold the roll before unlocking.'),
-            ), Shown::Side, 3, leaves: [new Setting(StatePart::Top, 'held'), new Setting(StatePart::Tail, 'held')]),
+            new Step(
+                'attach-top',
+                Group::Top,
+                StepKind::Attach,
+                (new Holds())->text(
+                    $setup,
+                    End::Tail,
+                    $setup->held->top,
+                    "the top by its $edge edge, right side up, to the leader of the top roller",
+                ),
+                Shown::TopRail,
+                null === $setup->held->top ? 4 : $setup->held->top->minutes() + 1,
+                needs: [new Setting(StatePart::Top, 'held')],
+            ),
+            new Step(
+                'roll-top',
+                Group::Top,
+                StepKind::Wind,
+                new StepText(
+                    do: Phrase::of(
+                        'Roll the top up, smoothing from the centre out, until its lead edge just hangs: %s go on ' .
+                            'the roller.',
+                        Figure::measured($setup->along()),
+                    ),
+                    why: Phrase::of('Held by its roller, the top runs straight to the end.'),
+                    check: Phrase::of('Its sides wind on over themselves; nothing is pulled.'),
+                    otherwise: Phrase::of('Unroll to where it lay straight, and roll again.'),
+                    figure: Phrase::of('%s', Figure::measured($setup->along())),
+                    caution: Phrase::of('Hold the roll before unlocking.'),
+                ),
+                Shown::Side,
+                3,
+                leaves: [new Setting(StatePart::Top, 'held'), new Setting(StatePart::Tail, 'held')],
+            ),
         );
     }
 }

@@ -44,16 +44,31 @@ final readonly class TopSteps
     {
         $edge = $setup->edgeAt(End::Lead);
         $below = (new BastingRule())->referenceBefore($setup);
-        $where = $below->isPositive() ? Phrase::of("Lay the top right side up, its $edge edge leading, %s below the reference line.", Figure::measured($below)) : Phrase::of("Lay the top right side up, its $edge edge leading, on the reference line.");
+        $where = $below->isPositive()
+            ? Phrase::of(
+                "Lay the top right side up, its $edge edge leading, %s below the reference line.",
+                Figure::measured($below),
+            )
+            : Phrase::of("Lay the top right side up, its $edge edge leading, on the reference line.");
 
-        return new Step('lay-top', Group::Top, StepKind::Lay, new StepText(
-            do: $where,
-            why: Phrase::of($this->up($setup) ?? 'So near the line, every slant of the edge shows.'),
-            check: Phrase::of('Its centre lies on the centre mark; batting shows all round.'),
-            otherwise: Phrase::of('Lift it; a top that is pushed keeps the push.'),
-            figure: $below->isPositive() ? Phrase::of('%s below', Figure::measured($below)) : Phrase::of('on the line'),
-            caution: Phrase::of('Do not lean on the front bar while you look.'),
-        ), Shown::Bed, 3, needs: Stitching::held($setup));
+        return new Step(
+            'lay-top',
+            Group::Top,
+            StepKind::Lay,
+            new StepText(
+                do: $where,
+                why: Phrase::of($this->up($setup) ?? 'So near the line, every slant of the edge shows.'),
+                check: Phrase::of('Its centre lies on the centre mark; batting shows all round.'),
+                otherwise: Phrase::of('Lift it; a top that is pushed keeps the push.'),
+                figure: $below->isPositive()
+                    ? Phrase::of('%s below', Figure::measured($below))
+                    : Phrase::of('on the line'),
+                caution: Phrase::of('Do not lean on the front bar while you look.'),
+            ),
+            Shown::Bed,
+            3,
+            needs: Stitching::held($setup),
+        );
     }
 
     private function up(Setup $setup): ?string
@@ -61,33 +76,66 @@ final readonly class TopSteps
         $isTurned = Direction::Turned === $setup->plan->chosen();
 
         return match (true) {
-            $setup->plan->job->top->directional => $isTurned ? 'The top has an up: turned, it points to your right.' : 'The top has an up: it points away from you, to the take-up.',
-            true === $setup->plan->job->quilting?->isDirectional => 'The design has an up: it points away from you, to the take-up.',
+            $setup->plan->job->top->directional => $isTurned
+                ? 'The top has an up: turned, it points to your right.'
+                : 'The top has an up: it points away from you, to the take-up.',
+            true === $setup->plan->job->quilting?->isDirectional
+                => 'The design has an up: it points away from you, to the take-up.',
             default => null,
         };
     }
 
     private function attachLead(Setup $setup): Step
     {
-        return new Step('attach-top-lead', Group::Top, StepKind::Attach, new StepText(
-            do: Phrase::of("Attach the top's {$setup->edgeAt(End::Lead)} edge to the take-up leader over the batting, from the centre out, to the {$setup->firstSide()} first."),
-            why: Phrase::of('Held at both ends the top runs straightest, for a quilt with little side margin.'),
-            check: Phrase::of('It lies flat from the leader to the front bar.'),
-            otherwise: Phrase::of('Let the top roller off a little and attach that part again.'),
-            caution: Phrase::of('This edge is bulky in the roll and out of the reach of the needle. Pins: outermost point inward.'),
-        ), Shown::LeadRail, 4, needs: [new Setting(StatePart::TakeUp, 'held'), new Setting(StatePart::Top, 'held')]);
+        $edge = $setup->edgeAt(End::Lead);
+
+        return new Step(
+            'attach-top-lead',
+            Group::Top,
+            StepKind::Attach,
+            new StepText(
+                do: Phrase::of(
+                    "Attach the top's $edge edge to the take-up leader over the batting, from the centre out, " .
+                        "to the {$setup->firstSide()} first.",
+                ),
+                why: Phrase::of('Held at both ends the top runs straightest, for a quilt with little side margin.'),
+                check: Phrase::of('It lies flat from the leader to the front bar.'),
+                otherwise: Phrase::of('Let the top roller off a little and attach that part again.'),
+                caution: Phrase::of(
+                    'This edge is bulky in the roll and out of the reach of the needle. Pins: outermost point inward.',
+                ),
+            ),
+            Shown::LeadRail,
+            4,
+            needs: [new Setting(StatePart::TakeUp, 'held'), new Setting(StatePart::Top, 'held')],
+        );
     }
 
     private function align(Sequence $sequence, Setup $setup): void
     {
         if (Alignment::Edge === $setup->habits->alignment) {
-            $sequence->add(new Step('align-edge', Group::Top, StepKind::Look, new StepText(
-                do: Phrase::of("Lay the top's edge parallel to the rail: measure it from the rail at left, centre and right."),
-                why: Phrase::of('What starts at a slant ends at a slant.'),
-                check: Phrase::of('The three measures agree.'),
-                otherwise: Phrase::of('Shift the end that is ahead; an edge that waves is better aligned by a seam.'),
-                caution: Phrase::of('Feet back, eyes over it, no hand on the bar.'),
-            ), Shown::Bed, 2, reads: ReadingKind::Straightness));
+            $sequence->add(
+                new Step(
+                    'align-edge',
+                    Group::Top,
+                    StepKind::Look,
+                    new StepText(
+                        do: Phrase::of(
+                            "Lay the top's edge parallel to the rail: " .
+                                'measure it from the rail at left, centre and right.',
+                        ),
+                        why: Phrase::of('What starts at a slant ends at a slant.'),
+                        check: Phrase::of('The three measures agree.'),
+                        otherwise: Phrase::of(
+                            'Shift the end that is ahead; an edge that waves is better aligned by a seam.',
+                        ),
+                        caution: Phrase::of('Feet back, eyes over it, no hand on the bar.'),
+                    ),
+                    Shown::Bed,
+                    2,
+                    reads: ReadingKind::Straightness,
+                ),
+            );
 
             return;
         }
@@ -95,15 +143,32 @@ final readonly class TopSteps
             $sequence->add(Stitching::lock($sequence, Group::Top, 'lock-top'));
         }
         $seam = $setup->alignmentSeam();
-        $which = null === $seam ? Phrase::of('Run the foot along the first seam across the top and lay the seam straight to it.') : Phrase::of('Run the foot along the seam %s from the lead edge and lay the seam straight to it.', Figure::measured($seam));
-        $sequence->add(new Step('align-seam', Group::Top, StepKind::Look, new StepText(
-            do: $which,
-            why: Phrase::of('A seam is straighter than an outer edge.'),
-            check: Phrase::of('The foot keeps to the seam from side to side.'),
-            otherwise: Phrase::of('Shift the side that is ahead, hands still on the rest.'),
-            figure: null === $seam ? null : Phrase::of('seam at %s', Figure::measured($seam)),
-            caution: Phrase::of('Do not lean on the front bar while you look.'),
-        ), Shown::Bed, 2, needs: [new Setting(StatePart::ChannelLock, 'across')], reads: ReadingKind::Straightness));
+        $which =
+            null === $seam
+                ? Phrase::of('Run the foot along the first seam across the top and lay the seam straight to it.')
+                : Phrase::of(
+                    'Run the foot along the seam %s from the lead edge and lay the seam straight to it.',
+                    Figure::measured($seam),
+                );
+        $sequence->add(
+            new Step(
+                'align-seam',
+                Group::Top,
+                StepKind::Look,
+                new StepText(
+                    do: $which,
+                    why: Phrase::of('A seam is straighter than an outer edge.'),
+                    check: Phrase::of('The foot keeps to the seam from side to side.'),
+                    otherwise: Phrase::of('Shift the side that is ahead, hands still on the rest.'),
+                    figure: null === $seam ? null : Phrase::of('seam at %s', Figure::measured($seam)),
+                    caution: Phrase::of('Do not lean on the front bar while you look.'),
+                ),
+                Shown::Bed,
+                2,
+                needs: [new Setting(StatePart::ChannelLock, 'across')],
+                reads: ReadingKind::Straightness,
+            ),
+        );
     }
 
     private function baste(Sequence $sequence, Setup $setup): void
@@ -135,20 +200,35 @@ final readonly class TopSteps
     /** Whether the first row is stitched across the reference line. */
     public static function crossesReference(Setup $setup): bool
     {
-        return BattingHold::Pinned !== $setup->habits->batting && !$setup->isClamped() && true === $setup->winding->rows?->overhang->isPositive() && $setup->is(Purpose::Quilting);
+        return BattingHold::Pinned !== $setup->habits->batting &&
+            !$setup->isClamped() &&
+            true === $setup->winding->rows?->overhang->isPositive() &&
+            $setup->is(Purpose::Quilting);
     }
 
     private function isByEye(Setup $setup): bool
     {
-        return EdgeGuide::Eye === $setup->habits->guide || FarEdge::Wavy === $setup->habits->farEdge || EdgeKind::Straight !== $setup->plan->job->top->edge || $setup->fullnessAt(End::Lead)->isPositive();
+        return EdgeGuide::Eye === $setup->habits->guide ||
+            FarEdge::Wavy === $setup->habits->farEdge ||
+            EdgeKind::Straight !== $setup->plan->job->top->edge ||
+            $setup->fullnessAt(End::Lead)->isPositive();
     }
 
     private function edge(Setup $setup): Step
     {
-        return new Step('baste-edge', Group::Top, StepKind::Baste, $this->edgeText($setup), Shown::Basting, 3, needs: [
-            new Setting(StatePart::ChannelLock, $this->isByEye($setup) ? 'off' : 'across'), new Setting(StatePart::Stitch, $setup->bastingState()),
-            ...($setup->fullnessAt(End::Lead)->isPositive() ? [new Setting(StatePart::Foot, 'disc')] : []),
-        ]);
+        return new Step(
+            'baste-edge',
+            Group::Top,
+            StepKind::Baste,
+            $this->edgeText($setup),
+            Shown::Basting,
+            3,
+            needs: [
+                new Setting(StatePart::ChannelLock, $this->isByEye($setup) ? 'off' : 'across'),
+                new Setting(StatePart::Stitch, $setup->bastingState()),
+                ...$setup->fullnessAt(End::Lead)->isPositive() ? [new Setting(StatePart::Foot, 'disc')] : [],
+            ],
+        );
     }
 
     private function edgeText(Setup $setup): StepText
@@ -160,55 +240,118 @@ final readonly class TopSteps
             $what = EdgeKind::Points === $setup->plan->job->top->edge ? 'points' : 'scallops';
 
             return new StepText(
-                Phrase::of("Baste just inside the deepest dips between the $what, from the centre out; the $what lie free on the batting."),
-                Phrase::of('A shaped edge is never attached, or it is pulled out of shape.'), Phrase::of("Every one of the $what lies flat, none is caught."), Phrase::of('Take that stretch out and lay it again.'), Phrase::of('inside the dips'),
+                Phrase::of(
+                    "Baste just inside the deepest dips between the $what, from the centre out; " .
+                        "the $what lie free on the batting.",
+                ),
+                Phrase::of('A shaped edge is never attached, or it is pulled out of shape.'),
+                Phrase::of("Every one of the $what lies flat, none is caught."),
+                Phrase::of('Take that stretch out and lay it again.'),
+                Phrase::of('inside the dips'),
                 Phrase::of('Hands clear of the needle; the foot can catch a point.'),
             );
         }
         if ($fullness->isPositive()) {
             return new StepText(
-                Phrase::of("Baste the far edge from the centre out, to the $first first, %s inside, walking in %s of fullness half to each side.", $inset, Figure::measured($fullness)),
-                Phrase::of('The edge is longer than the body; spread evenly, it leaves no pleat.'), Phrase::of('Fullness goes ahead of the foot in ripples, never in a fold.'), Phrase::of('Stop before the fold, take out a hand of stitches, spread wider.'), Phrase::of('%s to walk in', Figure::measured($fullness)),
+                Phrase::of(
+                    "Baste the far edge from the centre out, to the $first first, %s inside, walking in %s of " .
+                        'fullness half to each side.',
+                    $inset,
+                    Figure::measured($fullness),
+                ),
+                Phrase::of('The edge is longer than the body; spread evenly, it leaves no pleat.'),
+                Phrase::of('Fullness goes ahead of the foot in ripples, never in a fold.'),
+                Phrase::of('Stop before the fold, take out a hand of stitches, spread wider.'),
+                Phrase::of('%s to walk in', Figure::measured($fullness)),
                 Phrase::of('Fingers that walk the cloth stay clear of the needle.'),
             );
         }
         if (FarEdge::Wavy === $setup->habits->farEdge) {
             return new StepText(
-                Phrase::of("Baste the far edge from the centre out, to the $first first, in a light wave within %s of the edge.", $inset),
-                Phrase::of('Fullness slips into the waves.'), Phrase::of('The wave stays where the binding hides it.'), Phrase::of('Take out what runs deeper.'), Phrase::of('wave within %s', $inset), null,
+                Phrase::of(
+                    "Baste the far edge from the centre out, to the $first first, in a light wave within %s of the " .
+                        'edge.',
+                    $inset,
+                ),
+                Phrase::of('Fullness slips into the waves.'),
+                Phrase::of('The wave stays where the binding hides it.'),
+                Phrase::of('Take out what runs deeper.'),
+                Phrase::of('wave within %s', $inset),
+                null,
             );
         }
 
         return new StepText(
-            Phrase::of("Baste the far edge from the centre out, to the $first first, %s inside it".(EdgeGuide::Eye === $setup->habits->guide ? ', by eye along the edge.' : ', the lock on.'), $inset),
-            Phrase::of('So near, the binding hides it; further in, a flap is left that the foot catches.'), Phrase::of('The centre still meets its mark; the edge lies parallel to the line.'), Phrase::of('Take the basting out from the worse end; hands still while you stitch.'), Phrase::of('%s inside', $inset), null,
+            Phrase::of(
+                "Baste the far edge from the centre out, to the $first first, %s inside it" .
+                    (EdgeGuide::Eye === $setup->habits->guide ? ', by eye along the edge.' : ', the lock on.'),
+                $inset,
+            ),
+            Phrase::of('So near, the binding hides it; further in, a flap is left that the foot catches.'),
+            Phrase::of('The centre still meets its mark; the edge lies parallel to the line.'),
+            Phrase::of('Take the basting out from the worse end; hands still while you stitch.'),
+            Phrase::of('%s inside', $inset),
+            null,
         );
     }
 
     private function holdEnd(Setup $setup): Step
     {
         $heavy = $setup->along()->isLongerThan(Length::inches(84)) || $setup->isStretchy();
-        $with = $setup->hasSteelBars && !$heavy ? 'magnets on the steel front bar, a hand apart' : ($heavy ? 'a light bar laid into its last inches' : 'a light bar laid along its edge');
+        $with =
+            $setup->hasSteelBars && !$heavy
+                ? 'magnets on the steel front bar, a hand apart'
+                : ($heavy
+                    ? 'a light bar laid into its last inches'
+                    : 'a light bar laid along its edge');
 
-        return new Step('hold-end', Group::Top, StepKind::Hold, new StepText(
-            do: Phrase::of("Hold the hanging end of the top with $with: %s of it hang.", Figure::measured($setup->along())),
-            why: Phrase::of('Nothing else keeps a floating top in line.'),
-            check: Phrase::of('It hangs level, and runs over the bar without a slant.'),
-            otherwise: Phrase::of('Smooth from the basted edge toward you, and lay the hold again.'),
-            figure: Phrase::of('%s', Figure::measured($setup->along())),
-            caution: $setup->hasSteelBars && !$heavy ? Phrase::of('Magnets pinch, and stay away from implanted medical devices. Off the bar before it turns.') : null,
-        ), Shown::Side, 2, leaves: [new Setting(StatePart::Tail, 'held')]);
+        return new Step(
+            'hold-end',
+            Group::Top,
+            StepKind::Hold,
+            new StepText(
+                do: Phrase::of(
+                    "Hold the hanging end of the top with $with: %s of it hang.",
+                    Figure::measured($setup->along()),
+                ),
+                why: Phrase::of('Nothing else keeps a floating top in line.'),
+                check: Phrase::of('It hangs level, and runs over the bar without a slant.'),
+                otherwise: Phrase::of('Smooth from the basted edge toward you, and lay the hold again.'),
+                figure: Phrase::of('%s', Figure::measured($setup->along())),
+                caution: $setup->hasSteelBars && !$heavy
+                    ? Phrase::of(
+                        'Magnets pinch, and stay away from implanted medical devices. Off the bar before it turns.',
+                    )
+                    : null,
+            ),
+            Shown::Side,
+            2,
+            leaves: [new Setting(StatePart::Tail, 'held')],
+        );
     }
 
     private function sides(Setup $setup): Step
     {
-        return new Step('baste-sides', Group::Top, StepKind::Baste, new StepText(
-            do: Phrase::of('Baste both sides for the length of the bed, %s inside, '.PassSteps::sideWay($setup).'.', Figure::measured(Length::inches(BastingRule::INSET_INCHES))),
-            why: Phrase::of('Stitching that reaches an open side catches it.'),
-            check: Phrase::of('The sides lie flat down to the front bar.'),
-            otherwise: Phrase::of('Walk fullness from the front toward the back, so that it does not end as a pleat.'),
-            figure: Phrase::of('%s inside', Figure::measured(Length::inches(BastingRule::INSET_INCHES))),
-        ), Shown::Basting, 2, needs: [new Setting(StatePart::ChannelLock, 'off'), new Setting(StatePart::Stitch, $setup->bastingState())]);
+        return new Step(
+            'baste-sides',
+            Group::Top,
+            StepKind::Baste,
+            new StepText(
+                do: Phrase::of(
+                    'Baste both sides for the length of the bed, %s inside, ' . PassSteps::sideWay($setup) . '.',
+                    Figure::measured(Length::inches(BastingRule::INSET_INCHES)),
+                ),
+                why: Phrase::of('Stitching that reaches an open side catches it.'),
+                check: Phrase::of('The sides lie flat down to the front bar.'),
+                otherwise: Phrase::of(
+                    'Walk fullness from the front toward the back, so that it does not end as a pleat.',
+                ),
+                figure: Phrase::of('%s inside', Figure::measured(Length::inches(BastingRule::INSET_INCHES))),
+            ),
+            Shown::Basting,
+            2,
+            needs: [new Setting(StatePart::ChannelLock, 'off'), new Setting(StatePart::Stitch, $setup->bastingState())],
+        );
     }
 
     private function setBack(Sequence $sequence, Setup $setup): void

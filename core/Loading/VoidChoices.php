@@ -17,8 +17,14 @@ final readonly class VoidChoices
         $floats = FloatKind::Full === $setup->float();
 
         return array_filter([
-            'desk/order' => $setup->isClamped() ? Phrase::of('There are no rollers on this frame.') : ($floats ? Phrase::of('The top floats: only the backing goes on a roller.') : null),
-            'desk/last_edge' => $floats ? Phrase::of('The top floats: no roller keeps its edge, so that choice counts as pinned.') : null,
+            'desk/order' => $setup->isClamped()
+                ? Phrase::of('There are no rollers on this frame.')
+                : ($floats
+                    ? Phrase::of('The top floats: only the backing goes on a roller.')
+                    : null),
+            'desk/last_edge' => $floats
+                ? Phrase::of('The top floats: no roller keeps its edge, so that choice counts as pinned.')
+                : null,
             'desk/guide' => FarEdge::Wavy === $setup->habits->farEdge ? Phrase::of('A wave is stitched by eye.') : null,
         ]);
     }

@@ -25,8 +25,7 @@ final readonly class Backing
         public array $seams = [],
         public bool $directional = false,
         public ?Length $bolt = null,
-    ) {
-    }
+    ) {}
 
     /**
      * The cloth laid out flat; without a diagonal, the rectangle of the shorter sides.
@@ -36,7 +35,10 @@ final readonly class Backing
     public function outline(): Quadrilateral
     {
         return null === $this->diagonal
-            ? Quadrilateral::rectangle(Length::shortest($this->top, $this->bottom), Length::shortest($this->left, $this->right))
+            ? Quadrilateral::rectangle(
+                Length::shortest($this->top, $this->bottom),
+                Length::shortest($this->left, $this->right),
+            )
             : Quadrilateral::fromSides($this->top, $this->right, $this->bottom, $this->left, $this->diagonal);
     }
 
@@ -49,7 +51,18 @@ final readonly class Backing
     {
         $diagonal = Length::millimetres(hypot($across->toMillimetres(), $along->toMillimetres()));
 
-        return new self($across, $along, $across, $along, $diagonal, $this->kind, $this->stretch, $seams, $this->directional, $this->bolt);
+        return new self(
+            $across,
+            $along,
+            $across,
+            $along,
+            $diagonal,
+            $this->kind,
+            $this->stretch,
+            $seams,
+            $this->directional,
+            $this->bolt,
+        );
     }
 
     /**
@@ -59,9 +72,12 @@ final readonly class Backing
     public function laidTheOtherWay(): self
     {
         $width = Length::shortest($this->left, $this->right);
-        $seams = array_map(static fn (BackingSeam $seam): BackingSeam => SeamDirection::Across === $seam->direction
-            ? new BackingSeam(SeamDirection::Along, $width->minus($seam->at), $seam->pressed)
-            : new BackingSeam(SeamDirection::Across, $seam->at, $seam->pressed), $this->seams);
+        $seams = array_map(
+            static fn(BackingSeam $seam): BackingSeam => SeamDirection::Across === $seam->direction
+                ? new BackingSeam(SeamDirection::Along, $width->minus($seam->at), $seam->pressed)
+                : new BackingSeam(SeamDirection::Across, $seam->at, $seam->pressed),
+            $this->seams,
+        );
 
         return new self(
             top: $this->left,
@@ -76,11 +92,15 @@ final readonly class Backing
         );
     }
 
-    /** @return list<BackingSeam> those that run with the quilt and wind on themselves, once it is loaded this way round */
+    /**
+     * @return list<BackingSeam> those that run with the quilt and wind on themselves, once it is loaded this way round
+     */
     public function seamsRollerToRoller(Direction $direction): array
     {
         $way = Direction::AsIs === $direction ? SeamDirection::Along : SeamDirection::Across;
 
-        return array_values(array_filter($this->seams, static fn (BackingSeam $seam): bool => $seam->direction === $way));
+        return array_values(
+            array_filter($this->seams, static fn(BackingSeam $seam): bool => $seam->direction === $way),
+        );
     }
 }

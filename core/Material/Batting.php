@@ -15,6 +15,5 @@ final readonly class Batting
         public BattingKind $kind,
         public ?Length $loft = null,
         public ?\DateTimeImmutable $opened = null,
-    ) {
-    }
+    ) {}
 }

@@ -26,8 +26,7 @@ final readonly class Top
         public bool $directional = false,
         public array $seamsAcross = [],
         public array $seamsAlong = [],
-    ) {
-    }
+    ) {}
 
     /** The greatest of the three widths: what must be covered. */
     public function width(): Length
@@ -59,11 +58,17 @@ final readonly class Top
         return Direction::AsIs === $direction ? $this->seamsAcross : $this->seamsAlong;
     }
 
-    /** @return list<TopSeam> seams from roller to roller once loaded, in order from the left; turned, the top edge lies at the right */
+    /**
+     * @return list<TopSeam> seams from roller to roller once loaded, in order from the left; turned, the top edge lies
+     * at the right
+     */
     public function seamsRollerToRoller(Direction $direction): array
     {
         return Direction::AsIs === $direction
             ? $this->seamsAlong
-            : array_map(fn (TopSeam $seam): TopSeam => new TopSeam($this->length()->minus($seam->at), $seam->kind), array_reverse($this->seamsAcross));
+            : array_map(
+                fn(TopSeam $seam): TopSeam => new TopSeam($this->length()->minus($seam->at), $seam->kind),
+                array_reverse($this->seamsAcross),
+            );
     }
 }

@@ -9,7 +9,5 @@ use Schwung\Core\Measure\Length;
 /** A straight seam of the top, at its distance from the top edge (across) or from the left edge (along). */
 final readonly class TopSeam
 {
-    public function __construct(public Length $at, public SeamKind $kind)
-    {
-    }
+    public function __construct(public Length $at, public SeamKind $kind) {}
 }

@@ -10,9 +10,7 @@ final readonly class Figure
     private const UNSEEN = 0.05;
 
     /** @param float $forgiven millimetres added before rounding: geometry carries noise that no tape sees */
-    private function __construct(public Length $length, public Rounding $rounding, private float $forgiven = 0.0)
-    {
-    }
+    private function __construct(public Length $length, public Rounding $rounding, private float $forgiven = 0.0) {}
 
     /** What is needed or must be cut: never written too small. */
     public static function needed(Length $length): self

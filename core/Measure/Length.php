@@ -15,9 +15,7 @@ final readonly class Length
     public const NANOMETRES_PER_INCH = 25_400_000;
     public const NANOMETRES_PER_MILLIMETRE = 1_000_000;
 
-    private function __construct(public int $nanometres)
-    {
-    }
+    private function __construct(public int $nanometres) {}
 
     public static function ofNanometres(int $nanometres): self
     {
@@ -55,7 +53,9 @@ final readonly class Length
 
     public function plus(self ...$those): self
     {
-        return new self($this->nanometres + array_sum(array_map(static fn (self $that): int => $that->nanometres, $those)));
+        return new self(
+            $this->nanometres + array_sum(array_map(static fn(self $that): int => $that->nanometres, $those)),
+        );
     }
 
     public function minus(self $that): self
@@ -66,7 +66,7 @@ final readonly class Length
     /** A text that parse() reads as just this length: millimetres with six decimals are whole nanometres. */
     public function exactText(): string
     {
-        return rtrim(rtrim(\sprintf('%.6F', $this->toMillimetres()), '0'), '.').' mm';
+        return rtrim(rtrim(\sprintf('%.6F', $this->toMillimetres()), '0'), '.') . ' mm';
     }
 
     public function times(int $factor): self
@@ -77,7 +77,7 @@ final readonly class Length
     /** This length times $numerator / $denominator, to the nearest nanometre. */
     public function scaledBy(int $numerator, int $denominator): self
     {
-        return new self((int) round($this->nanometres * $numerator / $denominator));
+        return new self((int) round(($this->nanometres * $numerator) / $denominator));
     }
 
     public function half(): self
@@ -99,11 +99,13 @@ final readonly class Length
             return $this;
         }
 
-        return $step->times((int) match ($rounding) {
-            Rounding::Up => ceil($quotient),
-            Rounding::Nearest => round($quotient),
-            Rounding::Down => floor($quotient),
-        });
+        return $step->times(
+            (int) match ($rounding) {
+                Rounding::Up => ceil($quotient),
+                Rounding::Nearest => round($quotient),
+                Rounding::Down => floor($quotient),
+            },
+        );
     }
 
     /** Negative, zero or positive as this is shorter than, equal to or longer than $that. */
@@ -134,12 +136,16 @@ final readonly class Length
 
     public static function longest(self $first, self ...$others): self
     {
-        return new self(max([$first->nanometres, ...array_map(static fn (self $that): int => $that->nanometres, $others)]));
+        return new self(
+            max([$first->nanometres, ...array_map(static fn(self $that): int => $that->nanometres, $others)]),
+        );
     }
 
     public static function shortest(self $first, self ...$others): self
     {
-        return new self(min([$first->nanometres, ...array_map(static fn (self $that): int => $that->nanometres, $others)]));
+        return new self(
+            min([$first->nanometres, ...array_map(static fn(self $that): int => $that->nanometres, $others)]),
+        );
     }
 
     public function toMillimetres(): float

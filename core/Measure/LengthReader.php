@@ -17,21 +17,50 @@ final readonly class LengthReader
     private const LONGEST_TEXT = 60;
 
     private const GLYPHS = [
-        '½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4', '⅛' => ' 1/8', '⅜' => ' 3/8', '⅝' => ' 5/8', '⅞' => ' 7/8',
-        '⅓' => ' 1/3', '⅔' => ' 2/3', '⁄' => '/', '−' => '-', '″' => '"', '”' => '"', '′' => "'", '’' => "'", "\u{a0}" => ' ', "\u{202f}" => ' ',
+        '½' => ' 1/2',
+        '¼' => ' 1/4',
+        '¾' => ' 3/4',
+        '⅛' => ' 1/8',
+        '⅜' => ' 3/8',
+        '⅝' => ' 5/8',
+        '⅞' => ' 7/8',
+        '⅓' => ' 1/3',
+        '⅔' => ' 2/3',
+        '⁄' => '/',
+        '−' => '-',
+        '″' => '"',
+        '”' => '"',
+        '′' => "'",
+        '’' => "'",
+        "\u{a0}" => ' ',
+        "\u{202f}" => ' ',
     ];
 
     private const UNITS = [
-        'yd' => 914_400_000, 'yard' => 914_400_000, 'yards' => 914_400_000,
-        'ft' => 304_800_000, 'foot' => 304_800_000, 'feet' => 304_800_000, "'" => 304_800_000,
-        'in' => 25_400_000, 'inch' => 25_400_000, 'inches' => 25_400_000, '"' => 25_400_000,
-        'm' => 1_000_000_000, 'cm' => 10_000_000, 'mm' => 1_000_000,
+        'yd' => 914_400_000,
+        'yard' => 914_400_000,
+        'yards' => 914_400_000,
+        'ft' => 304_800_000,
+        'foot' => 304_800_000,
+        'feet' => 304_800_000,
+        "'" => 304_800_000,
+        'in' => 25_400_000,
+        'inch' => 25_400_000,
+        'inches' => 25_400_000,
+        '"' => 25_400_000,
+        'm' => 1_000_000_000,
+        'cm' => 10_000_000,
+        'mm' => 1_000_000,
     ];
 
     private const METRIC = ['m', 'cm', 'mm'];
 
     // Five whole digits and nine decimals keep every product below the largest whole number.
-    private const TERM = '/\G\s*(?:(?<whole>\d{1,5})\s+(?<n>\d{1,4})\/(?<d>\d{1,4})|(?<n2>\d{1,4})\/(?<d2>\d{1,4})|(?<dec>\d{1,5})(?:[.,](?<frac>\d{1,9}))?)\s*(?<unit>[a-z]+|["\'])?\.?/u';
+    private const NUMBER =
+        '(?<whole>\d{1,5})\s+(?<n>\d{1,4})\/(?<d>\d{1,4})' .
+        '|(?<n2>\d{1,4})\/(?<d2>\d{1,4})' .
+        '|(?<dec>\d{1,5})(?:[.,](?<frac>\d{1,9}))?';
+    private const TERM = '/\G\s*(?:' . self::NUMBER . ')\s*(?<unit>[a-z]+|["\'])?\.?/u';
 
     /**
      * @param UnitSystem|null $bare the unit of a number without one; null refuses such a number
@@ -46,7 +75,9 @@ final readonly class LengthReader
         }
         $sign = str_starts_with($written, '-') || str_starts_with($written, '+') ? $written[0] : '';
         $terms = $this->terms(ltrim(substr($written, \strlen($sign))), $text);
-        $nanometres = array_sum(array_map(static fn (array $term): int => $term['nanometres'], $this->sized($terms, $text, $bare)));
+        $nanometres = array_sum(
+            array_map(static fn(array $term): int => $term['nanometres'], $this->sized($terms, $text, $bare)),
+        );
 
         return Length::ofNanometres('-' === $sign ? -$nanometres : $nanometres);
     }
@@ -83,9 +114,10 @@ final readonly class LengthReader
 
             return ['numerator' => (int) $found['dec'] * $denominator + (int) $decimals, 'denominator' => $denominator];
         }
-        [$whole, $numerator, $denominator] = '' !== ($found['whole'] ?? '')
-            ? [(int) $found['whole'], (int) $found['n'], (int) $found['d']]
-            : [0, (int) $found['n2'], (int) $found['d2']];
+        [$whole, $numerator, $denominator] =
+            '' !== ($found['whole'] ?? '')
+                ? [(int) $found['whole'], (int) $found['n'], (int) $found['d']]
+                : [0, (int) $found['n2'], (int) $found['d2']];
         if (0 === $denominator || ($whole > 0 && $numerator >= $denominator)) {
             throw UnreadableLength::text($text);
         }
@@ -109,7 +141,10 @@ final readonly class LengthReader
             if ($unit >= $before || $isMixedMetric) {
                 throw UnreadableLength::text($text);
             }
-            $sized[] = ['nanometres' => $this->product($term['numerator'], $unit, $term['denominator']), 'unit' => $unit];
+            $sized[] = [
+                'nanometres' => $this->product($term['numerator'], $unit, $term['denominator']),
+                'unit' => $unit,
+            ];
         }
 
         return $sized;

@@ -7,15 +7,21 @@ namespace Schwung\Core\Measure;
 /** Writes lengths in one unit system: "66 ½ in" in eighths (or sixteenths), "168.9 cm" to the millimetre. */
 final readonly class LengthWriter
 {
-    private const GLYPHS = ['1/2' => '½', '1/4' => '¼', '3/4' => '¾', '1/8' => '⅛', '3/8' => '⅜', '5/8' => '⅝', '7/8' => '⅞'];
+    private const GLYPHS = [
+        '1/2' => '½',
+        '1/4' => '¼',
+        '3/4' => '¾',
+        '1/8' => '⅛',
+        '3/8' => '⅜',
+        '5/8' => '⅝',
+        '7/8' => '⅞',
+    ];
 
-    public function __construct(public UnitSystem $units, private int $fraction = 8)
-    {
-    }
+    public function __construct(public UnitSystem $units, private int $fraction = 8) {}
 
     public function write(Length $length, Rounding $rounding = Rounding::Nearest): string
     {
-        return $this->number($length, $rounding).' '.$this->units->value;
+        return $this->number($length, $rounding) . ' ' . $this->units->value;
     }
 
     /** The number without its unit, for a row of figures that shares one. */
@@ -25,7 +31,7 @@ final readonly class LengthWriter
         $size = Length::ofNanometres(abs($steps->nanometres));
         $text = UnitSystem::Inches === $this->units ? $this->inches($size) : $this->centimetres($size);
 
-        return ($steps->isNegative() ? '−' : '').$text;
+        return ($steps->isNegative() ? '−' : '') . $text;
     }
 
     private function step(): Length
@@ -37,7 +43,7 @@ final readonly class LengthWriter
 
     private function inches(Length $length): string
     {
-        $parts = (int) round($length->nanometres * $this->fraction / Length::NANOMETRES_PER_INCH);
+        $parts = (int) round(($length->nanometres * $this->fraction) / Length::NANOMETRES_PER_INCH);
         $whole = intdiv($parts, $this->fraction);
         $numerator = $parts % $this->fraction;
         if (0 === $numerator) {
@@ -57,6 +63,6 @@ final readonly class LengthWriter
     {
         $millimetres = (int) round($length->toMillimetres());
 
-        return intdiv($millimetres, 10).(0 === $millimetres % 10 ? '' : '.'.$millimetres % 10);
+        return intdiv($millimetres, 10) . (0 === $millimetres % 10 ? '' : '.' . $millimetres % 10);
     }
 }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Measure;
 
-/** The one place where millimetres computed in floating point are compared: a nanometre, the grain of Length, is nothing. */
+/**
+ * The one place where millimetres computed in floating point are compared: a nanometre, the grain of Length, is
+ * nothing.
+ */
 final readonly class Near
 {
     public const MILLIMETRES = 1e-6;

@@ -8,9 +8,7 @@ namespace Schwung\Core\Measure;
 final readonly class Phrase
 {
     /** @param list<Figure|string> $parts fill the places marked %s, in order */
-    private function __construct(private string $pattern, private array $parts)
-    {
-    }
+    private function __construct(private string $pattern, private array $parts) {}
 
     public static function of(string $pattern, Figure|string ...$parts): self
     {
@@ -21,14 +19,17 @@ final readonly class Phrase
     public static function joined(self ...$phrases): self
     {
         return new self(
-            implode(' ', array_map(static fn (self $phrase): string => $phrase->pattern, $phrases)),
-            array_merge([], ...array_map(static fn (self $phrase): array => $phrase->parts, array_values($phrases))),
+            implode(' ', array_map(static fn(self $phrase): string => $phrase->pattern, $phrases)),
+            array_merge([], ...array_map(static fn(self $phrase): array => $phrase->parts, array_values($phrases))),
         );
     }
 
     public function writtenBy(LengthWriter $writer): string
     {
-        $texts = array_map(static fn (Figure|string $part): string => $part instanceof Figure ? $part->writtenBy($writer) : $part, $this->parts);
+        $texts = array_map(
+            static fn(Figure|string $part): string => $part instanceof Figure ? $part->writtenBy($writer) : $part,
+            $this->parts,
+        );
 
         return vsprintf($this->pattern, $texts);
     }

@@ -7,9 +7,7 @@ namespace Schwung\Core\Measure;
 /** A place or a vector in the plane, in millimetres; x grows to the right, y toward the quilter. */
 final readonly class Point
 {
-    public function __construct(public float $x, public float $y)
-    {
-    }
+    public function __construct(public float $x, public float $y) {}
 
     public function minus(self $that): self
     {

@@ -18,8 +18,7 @@ final readonly class Quadrilateral
         public Point $topRight,
         public Point $bottomRight,
         public Point $bottomLeft,
-    ) {
-    }
+    ) {}
 
     public static function rectangle(Length $width, Length $height): self
     {

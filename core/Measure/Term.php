@@ -7,7 +7,5 @@ namespace Schwung\Core\Measure;
 /** One input of a worked value: its name, its amount, and where it comes from ("measured", "school four"). */
 final readonly class Term
 {
-    public function __construct(public string $name, public Figure $amount, public string $source)
-    {
-    }
+    public function __construct(public string $name, public Figure $amount, public string $source) {}
 }

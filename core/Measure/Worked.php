@@ -11,9 +11,7 @@ final readonly class Worked
      * @param string     $rule  the rule in words, one sentence
      * @param list<Term> $terms what went in, in the order of the sum
      */
-    public function __construct(public Figure $figure, public string $rule, public array $terms)
-    {
-    }
+    public function __construct(public Figure $figure, public string $rule, public array $terms) {}
 
     public function length(): Length
     {

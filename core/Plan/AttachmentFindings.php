@@ -22,9 +22,7 @@ final readonly class AttachmentFindings
     /** Leader beyond the cloth that a run of clips wants at both sides together. */
     private const CLIPS_WANT_INCHES = 8;
 
-    public function __construct(private Practice $practice)
-    {
-    }
+    public function __construct(private Practice $practice) {}
 
     /** @return list<Finding> */
     public function collect(Job $job, DirectionPlan $chosen, HeldEnds $held): array
@@ -48,14 +46,17 @@ final readonly class AttachmentFindings
         $leader = $job->frame->leaderWidth();
         $across = $chosen->backing->squaredUp->across;
 
-        return null === $leader || !$across->isLongerThan($leader) ? null : new Finding(
-            FindingCode::BackingWiderThanLeader,
-            Phrase::of(
-                'The backing is %s across, wider than the %s leader: trim it or fold its sides in.',
-                Figure::measured($across), Figure::left($leader),
-            ),
-            '/backing',
-        );
+        return null === $leader || !$across->isLongerThan($leader)
+            ? null
+            : new Finding(
+                FindingCode::BackingWiderThanLeader,
+                Phrase::of(
+                    'The backing is %s across, wider than the %s leader: trim it or fold its sides in.',
+                    Figure::measured($across),
+                    Figure::left($leader),
+                ),
+                '/backing',
+            );
     }
 
     private function ofNarrowLeader(Job $job, DirectionPlan $chosen, End $end): ?Finding
@@ -63,18 +64,30 @@ final readonly class AttachmentFindings
         $leader = $job->frame->leaderWidth();
         $needed = $chosen->backing->required->across->length();
         $wanted = $needed->plus(Length::inches(self::CLIPS_WANT_INCHES));
-        if (HoldingSystem::ChannelClips !== $job->load->holdingAt($end) || null === $leader
-            || $needed->isLongerThan($leader) || !$wanted->isLongerThan($leader)) {
+        if (
+            HoldingSystem::ChannelClips !== $job->load->holdingAt($end) ||
+            null === $leader ||
+            $needed->isLongerThan($leader) ||
+            !$wanted->isLongerThan($leader)
+        ) {
             return null;
         }
 
-        return new Finding(FindingCode::LeaderNarrowForClips, Phrase::of(
-            "Clips at the {$end->value} want %s of leader; there is %s, so they end near the cloth's sides.",
-            Figure::needed($wanted), Figure::left($leader),
-        ), '/load/'.$end->value);
+        return new Finding(
+            FindingCode::LeaderNarrowForClips,
+            Phrase::of(
+                "Clips at the {$end->value} want %s of leader; there is %s, so they end near the cloth's sides.",
+                Figure::needed($wanted),
+                Figure::left($leader),
+            ),
+            '/load/' . $end->value,
+        );
     }
 
-    /** The pull evens out over about one spacing: much further apart than the cloth before the top, and the top shows it. */
+    /**
+     * The pull evens out over about one spacing: much further apart than the cloth before the top, and the top shows
+     * it.
+     */
     private function ofPins(Job $job, DirectionPlan $chosen, Attachment $attachment, End $end): ?Finding
     {
         if (HoldingSystem::Pins !== $attachment->system || PinSchool::Ticks === $job->load->habitAt($end)->school) {
@@ -84,20 +97,28 @@ final readonly class AttachmentFindings
         $free = $chosen->backing->laid->freeAt($end, $this->practice->grip(HoldingSystem::Pins, $end));
         $isMuch = $placed->isLongerThan($free->times(2));
 
-        return !$placed->times(2)->isLongerThan($free->times(3)) ? null : new Finding(
-            FindingCode::PinSpacingOverMargin,
-            Phrase::of(
-                "Pins %s apart at the {$end->value}, with only %s of cloth before the top: the pull may show in its edge.",
-                Figure::measured($placed), Figure::left(Length::longest(Length::zero(), $free)),
-            ),
-            '/load/'.$end->value,
-            $isMuch ? Level::Warning : Level::Info,
-        );
+        return !$placed->times(2)->isLongerThan($free->times(3))
+            ? null
+            : new Finding(
+                FindingCode::PinSpacingOverMargin,
+                Phrase::of(
+                    "Pins %s apart at the {$end->value}, with only %s of cloth before the top: the pull may show in " .
+                        'its edge.',
+                    Figure::measured($placed),
+                    Figure::left(Length::longest(Length::zero(), $free)),
+                ),
+                '/load/' . $end->value,
+                $isMuch ? Level::Warning : Level::Info,
+            );
     }
 
     private function uncounted(string $edge): Finding
     {
-        return new Finding(FindingCode::ClipsUncounted, Phrase::of("Clips are to hold the $edge, and nobody counted them."), '/load/'.$edge);
+        return new Finding(
+            FindingCode::ClipsUncounted,
+            Phrase::of("Clips are to hold the $edge, and nobody counted them."),
+            '/load/' . $edge,
+        );
     }
 
     private function ofStock(Attachment $attachment, string $edge): ?Finding
@@ -110,25 +131,31 @@ final readonly class AttachmentFindings
             ? new Finding(
                 FindingCode::ClipsShort,
                 Phrase::of("Not yet: the clips at hand are %s short of the $edge edge.", $attachment->missing->figure),
-                '/load/'.$edge,
+                '/load/' . $edge,
             )
             : new Finding(
                 FindingCode::StockShort,
-                Phrase::of("Too few pieces at the $edge: ".lcfirst($attachment->missing->rule)),
-                '/load/'.$edge,
+                Phrase::of("Too few pieces at the $edge: " . lcfirst($attachment->missing->rule)),
+                '/load/' . $edge,
             );
     }
 
     /** Cloth that gives pulls out between pieces far apart; too little cloth for a hold is a margin's finding. */
     private function ofPull(Job $job, Attachment $attachment, End $end): ?Finding
     {
-        $isWide = \in_array($attachment->system, [HoldingSystem::Pins, HoldingSystem::Magnets], true)
-            && PinSchool::Wide === $job->load->habitAt($end)->school;
+        $isWide =
+            \in_array($attachment->system, [HoldingSystem::Pins, HoldingSystem::Magnets], true) &&
+            PinSchool::Wide === $job->load->habitAt($end)->school;
 
-        return !$isWide || !$job->backing->kind->isStretchy() ? null : new Finding(
-            FindingCode::PullOut,
-            Phrase::of("A backing that stretches pulls out between pieces so far apart: set them closer at the {$end->value}."),
-            '/load/'.$end->value,
-        );
+        return !$isWide || !$job->backing->kind->isStretchy()
+            ? null
+            : new Finding(
+                FindingCode::PullOut,
+                Phrase::of(
+                    'A backing that stretches pulls out between pieces so far apart: set them closer at the ' .
+                        "{$end->value}.",
+                ),
+                '/load/' . $end->value,
+            );
     }
 }

@@ -19,49 +19,74 @@ final readonly class DirectionFindings
     /** @return list<Finding> */
     public function collect(Job $job, DirectionPlan $chosen): array
     {
-        return array_values(array_filter([
-            $this->ofReach($job, $chosen),
-            $this->ofLeader($job, $chosen),
-            $this->ofStretch($chosen),
-            $this->ofRidge($chosen),
-            ...$this->ofUps($job, $chosen),
-        ]));
+        return array_values(
+            array_filter([
+                $this->ofReach($job, $chosen),
+                $this->ofLeader($job, $chosen),
+                $this->ofStretch($chosen),
+                $this->ofRidge($chosen),
+                ...$this->ofUps($job, $chosen),
+            ]),
+        );
     }
 
     private function ofReach(Job $job, DirectionPlan $chosen): ?Finding
     {
-        return !\in_array(Blocker::Reach, $chosen->blockers, true) ? null : new Finding(FindingCode::Reach, Phrase::of(
-            'The top is %s across, but the needle gets to %s only. Turn it, or take a wider frame.',
-            Figure::measured($job->top->across($chosen->direction)), Figure::left($job->frame->usableAcross()),
-        ), '/frame/rail');
+        return !\in_array(Blocker::Reach, $chosen->blockers, true)
+            ? null
+            : new Finding(
+                FindingCode::Reach,
+                Phrase::of(
+                    'The top is %s across, but the needle gets to %s only. Turn it, or take a wider frame.',
+                    Figure::measured($job->top->across($chosen->direction)),
+                    Figure::left($job->frame->usableAcross()),
+                ),
+                '/frame/rail',
+            );
     }
 
     private function ofLeader(Job $job, DirectionPlan $chosen): ?Finding
     {
-        return !\in_array(Blocker::Leader, $chosen->blockers, true) ? null : new Finding(FindingCode::Leader, Phrase::of(
-            'The backing needs %s across, but the leader is %s wide.',
-            $chosen->backing->required->across->figure, Figure::left($job->frame->leaderWidth() ?? Length::zero()),
-        ), '/frame/leader_width');
+        return !\in_array(Blocker::Leader, $chosen->blockers, true)
+            ? null
+            : new Finding(
+                FindingCode::Leader,
+                Phrase::of(
+                    'The backing needs %s across, but the leader is %s wide.',
+                    $chosen->backing->required->across->figure,
+                    Figure::left($job->frame->leaderWidth() ?? Length::zero()),
+                ),
+                '/frame/leader_width',
+            );
     }
 
     private function ofStretch(DirectionPlan $chosen): ?Finding
     {
-        return StretchLie::RollerToRoller !== $chosen->stretch ? null : new Finding(
-            FindingCode::StretchRollerToRoller,
-            Phrase::of(
-                'The backing stretches from roller to roller: every advance pulls it out of shape. '
-                .'Turn it, or advance with a loose hand.',
-            ),
-            '/backing/stretch',
-        );
+        return StretchLie::RollerToRoller !== $chosen->stretch
+            ? null
+            : new Finding(
+                FindingCode::StretchRollerToRoller,
+                Phrase::of(
+                    'The backing stretches from roller to roller: every advance pulls it out of shape. ' .
+                        'Turn it, or advance with a loose hand.',
+                ),
+                '/backing/stretch',
+            );
     }
 
     private function ofRidge(DirectionPlan $chosen): ?Finding
     {
-        return !$chosen->hasRidge() ? null : new Finding(FindingCode::SeamRidge, Phrase::of(
-            'The backing seam winds on itself and stands %s mm proud by the end (an estimate): the sides will wind slack.',
-            number_format($chosen->ridge?->length()->toMillimetres() ?? 0, 1),
-        ), '/backing/seams');
+        return !$chosen->hasRidge()
+            ? null
+            : new Finding(
+                FindingCode::SeamRidge,
+                Phrase::of(
+                    'The backing seam winds on itself and stands %s mm proud by the end (an estimate): the sides ' .
+                        'will wind slack.',
+                    number_format($chosen->ridge?->length()->toMillimetres() ?? 0, 1),
+                ),
+                '/backing/seams',
+            );
     }
 
     /** @return list<Finding|null> what has an up, and where it points */
@@ -70,21 +95,27 @@ final readonly class DirectionFindings
         $isTurned = Direction::Turned === $chosen->direction;
 
         return [
-            $chosen->keepsUp ? null : new Finding(
-                FindingCode::DesignOnItsSide,
-                Phrase::of('Turned, the design lies on its side against the up of the top.'),
-                '/quilting/directional',
-            ),
-            $isTurned && $chosen->keepsUp && $job->top->directional ? new Finding(
-                FindingCode::TopOnItsSide,
-                Phrase::of('The top has an up, and lies turned: its left edge leads.'),
-                '/top/directional',
-            ) : null,
-            $isTurned && $job->backing->directional ? new Finding(
-                FindingCode::PrintOnItsSide,
-                Phrase::of('The print of the backing has an up, and turns with the top: see that they agree.'),
-                '/backing/directional',
-            ) : null,
+            $chosen->keepsUp
+                ? null
+                : new Finding(
+                    FindingCode::DesignOnItsSide,
+                    Phrase::of('Turned, the design lies on its side against the up of the top.'),
+                    '/quilting/directional',
+                ),
+            $isTurned && $chosen->keepsUp && $job->top->directional
+                ? new Finding(
+                    FindingCode::TopOnItsSide,
+                    Phrase::of('The top has an up, and lies turned: its left edge leads.'),
+                    '/top/directional',
+                )
+                : null,
+            $isTurned && $job->backing->directional
+                ? new Finding(
+                    FindingCode::PrintOnItsSide,
+                    Phrase::of('The print of the backing has an up, and turns with the top: see that they agree.'),
+                    '/backing/directional',
+                )
+                : null,
         ];
     }
 }

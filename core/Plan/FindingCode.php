@@ -46,14 +46,36 @@ enum FindingCode: string
     public function level(): Level
     {
         return match ($this) {
-            self::EdgeTooFull, self::EdgeTooTight, self::MiddleDoubtful, self::TopOutOfSquare,
-            self::MarginBelowWorkedOut, self::BackingAwaited, self::BattingShort, self::BattingTrim,
-            self::BattingNotRested, self::StretchRollerToRoller, self::SeamRidge, self::DesignOnItsSide,
-            self::PinSpacingOverMargin, self::StockShort, self::PullOut, self::RunOffPastTail => Level::Warning,
-            self::TopOffSquare, self::OffGrain, self::BackingTight, self::BackingToMend,
-            self::BattingNearBacking, self::TopOnItsSide, self::PrintOnItsSide,
-            self::BackingWiderThanLeader, self::LeaderNarrowForClips, self::ClipsUncounted,
-            self::FinishNotPossible, self::BlockCut => Level::Info,
+            self::EdgeTooFull,
+            self::EdgeTooTight,
+            self::MiddleDoubtful,
+            self::TopOutOfSquare,
+            self::MarginBelowWorkedOut,
+            self::BackingAwaited,
+            self::BattingShort,
+            self::BattingTrim,
+            self::BattingNotRested,
+            self::StretchRollerToRoller,
+            self::SeamRidge,
+            self::DesignOnItsSide,
+            self::PinSpacingOverMargin,
+            self::StockShort,
+            self::PullOut,
+            self::RunOffPastTail
+                => Level::Warning,
+            self::TopOffSquare,
+            self::OffGrain,
+            self::BackingTight,
+            self::BackingToMend,
+            self::BattingNearBacking,
+            self::TopOnItsSide,
+            self::PrintOnItsSide,
+            self::BackingWiderThanLeader,
+            self::LeaderNarrowForClips,
+            self::ClipsUncounted,
+            self::FinishNotPossible,
+            self::BlockCut
+                => Level::Info,
             self::BackingShort, self::Reach, self::Leader, self::ClipsShort, self::Row, self::Roll => Level::Error,
         };
     }
@@ -61,15 +83,39 @@ enum FindingCode: string
     public function stage(): Stage
     {
         return match ($this) {
-            self::EdgeTooFull, self::EdgeTooTight, self::MiddleDoubtful, self::TopOffSquare,
-            self::TopOutOfSquare => Stage::Measure,
-            self::MarginBelowWorkedOut, self::OffGrain, self::BackingShort, self::BackingTight,
-            self::BackingToMend, self::BackingAwaited, self::BattingShort, self::BattingTrim,
-            self::BattingNearBacking, self::BattingNotRested => Stage::Backing,
-            self::Reach, self::Leader, self::StretchRollerToRoller, self::SeamRidge,
-            self::DesignOnItsSide, self::TopOnItsSide, self::PrintOnItsSide => Stage::Direction,
-            self::BackingWiderThanLeader, self::LeaderNarrowForClips, self::PinSpacingOverMargin,
-            self::ClipsShort, self::ClipsUncounted, self::StockShort, self::PullOut => Stage::Attach,
+            self::EdgeTooFull,
+            self::EdgeTooTight,
+            self::MiddleDoubtful,
+            self::TopOffSquare,
+            self::TopOutOfSquare
+                => Stage::Measure,
+            self::MarginBelowWorkedOut,
+            self::OffGrain,
+            self::BackingShort,
+            self::BackingTight,
+            self::BackingToMend,
+            self::BackingAwaited,
+            self::BattingShort,
+            self::BattingTrim,
+            self::BattingNearBacking,
+            self::BattingNotRested
+                => Stage::Backing,
+            self::Reach,
+            self::Leader,
+            self::StretchRollerToRoller,
+            self::SeamRidge,
+            self::DesignOnItsSide,
+            self::TopOnItsSide,
+            self::PrintOnItsSide
+                => Stage::Direction,
+            self::BackingWiderThanLeader,
+            self::LeaderNarrowForClips,
+            self::PinSpacingOverMargin,
+            self::ClipsShort,
+            self::ClipsUncounted,
+            self::StockShort,
+            self::PullOut
+                => Stage::Attach,
             self::Row, self::Roll, self::FinishNotPossible, self::RunOffPastTail, self::BlockCut => Stage::Passes,
         };
     }

@@ -19,61 +19,75 @@ use Schwung\Core\Practice\Practice;
 /** What the quilter should know of how the quilt rolls through (rules 8 to 10). */
 final readonly class PassFindings
 {
-    public function __construct(private Practice $practice)
-    {
-    }
+    public function __construct(private Practice $practice) {}
 
     /** @return list<Finding> */
     public function collect(Job $job, DirectionPlan $chosen): array
     {
         $rows = $chosen->course?->rows;
 
-        return array_values(array_filter([
-            $this->ofRow($chosen),
-            $this->ofRoll($job, $chosen),
-            ...(null === $rows ? [] : [$this->ofFinish($rows), $this->ofRunOff($job, $chosen, $rows)]),
-        ]));
+        return array_values(
+            array_filter([
+                $this->ofRow($chosen),
+                $this->ofRoll($job, $chosen),
+                ...null === $rows ? [] : [$this->ofFinish($rows), $this->ofRunOff($job, $chosen, $rows)],
+            ]),
+        );
     }
 
     private function ofRow(DirectionPlan $chosen): ?Finding
     {
-        return !\in_array(Blocker::Row, $chosen->blockers, true) ? null : new Finding(
-            FindingCode::Row,
-            $chosen->course->passes->obstacle ?? Phrase::of('No pass can be made.'),
-            '/quilting',
-        );
+        return !\in_array(Blocker::Row, $chosen->blockers, true)
+            ? null
+            : new Finding(
+                FindingCode::Row,
+                $chosen->course->passes->obstacle ?? Phrase::of('No pass can be made.'),
+                '/quilting',
+            );
     }
 
     private function ofRoll(Job $job, DirectionPlan $chosen): ?Finding
     {
         $pass = $chosen->course?->passes->firstTooThick();
 
-        return null === $pass ? null : new Finding(FindingCode::Roll, Phrase::of(
-            "At pass {$pass->number} the roll is %s thick, but only %s goes under the arm.",
-            $pass->rollDiameter()->figure, Figure::left($job->frame->size(FrameMeasure::ArmClearance)),
-        ), '/frame/arm_clearance');
+        return null === $pass
+            ? null
+            : new Finding(
+                FindingCode::Roll,
+                Phrase::of(
+                    "At pass {$pass->number} the roll is %s thick, but only %s goes under the arm.",
+                    $pass->rollDiameter()->figure,
+                    Figure::left($job->frame->size(FrameMeasure::ArmClearance)),
+                ),
+                '/frame/arm_clearance',
+            );
     }
 
     private function ofFinish(RowLayout $rows): ?Finding
     {
-        return !$rows->hasFallenBack() ? null : new Finding(
-            FindingCode::FinishNotPossible,
-            Phrase::of('The design cannot be made to end at the tail that way: it runs off.'),
-            '/quilting/finish',
-        );
+        return !$rows->hasFallenBack()
+            ? null
+            : new Finding(
+                FindingCode::FinishNotPossible,
+                Phrase::of('The design cannot be made to end at the tail that way: it runs off.'),
+                '/quilting/finish',
+            );
     }
 
     private function ofRunOff(Job $job, DirectionPlan $chosen, RowLayout $rows): ?Finding
     {
         $free = $chosen->backing->laid->freeAt(End::Tail, $this->practice->grip($job->load->tail, End::Tail));
 
-        return Finish::RunOff !== $rows->finish || !$rows->beyondTail()->isLongerThan($free) ? null : new Finding(
-            FindingCode::RunOffPastTail,
-            Phrase::of(
-                'The last row ends %s beyond the tail edge, but only %s of backing is free there.',
-                Figure::measured($rows->beyondTail()), Figure::left(Length::longest(Length::zero(), $free)),
-            ),
-            '/quilting/finish',
-        );
+        return Finish::RunOff !== $rows->finish || !$rows->beyondTail()->isLongerThan($free)
+            ? null
+            : new Finding(
+                FindingCode::RunOffPastTail,
+                Phrase::of(
+                    'The last row ends %s beyond the tail edge, but only %s of backing is free there.',
+                    Figure::measured($rows->beyondTail()),
+                    Figure::left(Length::longest(Length::zero(), $free)),
+                ),
+                '/quilting/finish',
+            );
     }
 }

@@ -24,7 +24,8 @@ final readonly class Plan
     /**
      * @param array{as-is: DirectionPlan, turned: DirectionPlan} $directions
      * @param list<Finding>                                      $findings in the order of the work
-     * @param list<string>                                       $skipped  JSON pointers of missing parts that something needs
+     * @param list<string>                                       $skipped  JSON pointers of missing parts that something
+     *   needs
      */
     public function __construct(
         public Job $job,
@@ -37,8 +38,7 @@ final readonly class Plan
         public HeldEnds $held,
         public array $findings,
         public array $skipped,
-    ) {
-    }
+    ) {}
 
     public function chosen(): Direction
     {

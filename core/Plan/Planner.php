@@ -24,9 +24,7 @@ use Schwung\Core\Sizing\UsableBacking;
 /** A job in, its plan out. A plan that cannot be carried out is a result, not an error. */
 final readonly class Planner
 {
-    public function __construct(private Practice $practice)
-    {
-    }
+    public function __construct(private Practice $practice) {}
 
     /** @throws \Schwung\Core\Measure\Exception\ImpossibleQuadrilateral if the backing's measures cannot be */
     public function plan(Job $job): Plan
@@ -34,14 +32,32 @@ final readonly class Planner
         $top = (new TopMeasuring())->measure($job->top);
         $cloth = UsableBacking::of($job->backing);
         $rule = new DirectionRule($this->practice);
-        $directions = ['as-is' => $rule->plan($job, $cloth, Direction::AsIs), 'turned' => $rule->plan($job, $cloth, Direction::Turned)];
-        $choice = (new ChoiceRule())->choose($job->load->direction, $directions['as-is'], $directions['turned'], $job->backing->kind->isStretchy());
+        $directions = [
+            'as-is' => $rule->plan($job, $cloth, Direction::AsIs),
+            'turned' => $rule->plan($job, $cloth, Direction::Turned),
+        ];
+        $choice = (new ChoiceRule())->choose(
+            $job->load->direction,
+            $directions['as-is'],
+            $directions['turned'],
+            $job->backing->kind->isStretchy(),
+        );
         $chosen = $directions[$choice->chosen->value];
-        $batting = null === $job->batting
-            ? null
-            : (new BattingRule($this->practice))->check($job->batting, $job->top, $job->load, $choice->chosen, $chosen->backing);
-        $held = (new HoldingRule(new AttachmentRule($this->practice->times)))
-            ->hold($job->load, $job->frame->stock, new LoadedEdges($job, $top, $chosen, Length::zero()));
+        $batting =
+            null === $job->batting
+                ? null
+                : (new BattingRule($this->practice))->check(
+                    $job->batting,
+                    $job->top,
+                    $job->load,
+                    $choice->chosen,
+                    $chosen->backing,
+                );
+        $held = (new HoldingRule(new AttachmentRule($this->practice->times)))->hold(
+            $job->load,
+            $job->frame->stock,
+            new LoadedEdges($job, $top, $chosen, Length::zero()),
+        );
 
         return new Plan(
             job: $job,
@@ -58,8 +74,13 @@ final readonly class Planner
     }
 
     /** @return list<Finding> */
-    private function findings(Job $job, MeasuredTop $top, DirectionPlan $chosen, ?BattingCheck $batting, HeldEnds $held): array
-    {
+    private function findings(
+        Job $job,
+        MeasuredTop $top,
+        DirectionPlan $chosen,
+        ?BattingCheck $batting,
+        HeldEnds $held,
+    ): array {
         return [
             ...(new TopFindings())->collect($top),
             ...(new ClothFindings($this->practice))->collect($job, $chosen, $batting),
@@ -72,12 +93,16 @@ final readonly class Planner
     /** @return list<string> */
     private function skipped(Job $job, HeldEnds $held): array
     {
-        $uncounted = array_keys(array_filter($held->byEdge(), static fn (mixed $attachment): bool => null === $attachment));
+        $uncounted = array_keys(
+            array_filter($held->byEdge(), static fn(mixed $attachment): bool => null === $attachment),
+        );
 
-        return array_values(array_filter([
-            null === $job->batting ? '/batting' : (null === $job->batting->opened ? '/batting/opened' : null),
-            null === $job->quilting ? '/quilting' : null,
-            ...array_map(static fn (string $edge): string => "/load/$edge/stock", $uncounted),
-        ]));
+        return array_values(
+            array_filter([
+                null === $job->batting ? '/batting' : (null === $job->batting->opened ? '/batting/opened' : null),
+                null === $job->quilting ? '/quilting' : null,
+                ...array_map(static fn(string $edge): string => "/load/$edge/stock", $uncounted),
+            ]),
+        );
     }
 }

@@ -33,9 +33,7 @@ final readonly class ProposalFinder
     /** So many steps of the tape is a row made smaller before it is given up. */
     private const TRIES = 24;
 
-    public function __construct(private Practice $practice)
-    {
-    }
+    public function __construct(private Practice $practice) {}
 
     /** @return list<Proposal> best first */
     public function find(Plan $plan): array
@@ -46,14 +44,16 @@ final readonly class ProposalFinder
             return [];
         }
 
-        return array_values(array_filter([
-            $this->smallerRows($plan->job, $plan->job->quilting, $chosen, $course),
-            $this->otherFinish($plan, $course),
-            $this->turn($chosen, $plan->directions[$chosen->direction->other()->value]),
-            $this->turnRound($course),
-            $this->bordersLast($plan->job, $chosen, $course),
-            $this->thinnerBatting($plan->job, $course),
-        ]));
+        return array_values(
+            array_filter([
+                $this->smallerRows($plan->job, $plan->job->quilting, $chosen, $course),
+                $this->otherFinish($plan, $course),
+                $this->turn($chosen, $plan->directions[$chosen->direction->other()->value]),
+                $this->turnRound($course),
+                $this->bordersLast($plan->job, $chosen, $course),
+                $this->thinnerBatting($plan->job, $course),
+            ]),
+        );
     }
 
     private function smallerRows(Job $job, Quilting $quilting, DirectionPlan $chosen, Course $course): ?Proposal
@@ -63,22 +63,35 @@ final readonly class ProposalFinder
             return null;
         }
         $along = $job->top->along($chosen->direction);
-        $start = $course->oneMore->height ?? Length::millimetres(max(0.0, $course->roll->depth($along->toMillimetres())));
+        $start =
+            $course->oneMore->height ?? Length::millimetres(max(0.0, $course->roll->depth($along->toMillimetres())));
         $most = $course->oneMore->passes ?? \PHP_INT_MAX;
-        $design = $this->roundedRows($job, $asked, $start, static fn (RowDesign $rows): bool => self::takesAtMost($rows, $along, $course, $most));
+        $design = $this->roundedRows(
+            $job,
+            $asked,
+            $start,
+            static fn(RowDesign $rows): bool => self::takesAtMost($rows, $along, $course, $most),
+        );
         if (null === $design) {
             return null;
         }
         $layout = (new RowRule($course->roll))->layOut($design, $along);
         $passes = (new RowPasses($course->roll))->plan($layout)->count();
-        $share = \sprintf('%.0f', 100 * $design->height->nanometres / $asked->height->nanometres);
+        $share = \sprintf('%.0f', (100 * $design->height->nanometres) / $asked->height->nanometres);
 
         return new Proposal(
             ProposalKind::SmallerRows,
             Phrase::of('Make the rows %s high', Figure::left($design->height)),
             $course->passes->isComplete()
-                ? Phrase::of("$passes passes instead of {$course->passes->count()}: the design at $share %%, its gap %s, takes a row more in each pass.", Figure::measured($design->gap))
-                : Phrase::of("Then they fit to the end, in $passes passes: the design at $share %%, its gap %s.", Figure::measured($design->gap)),
+                ? Phrase::of(
+                    "$passes passes instead of {$course->passes->count()}: the design at $share %%, its gap %s, " .
+                        'takes a row more in each pass.',
+                    Figure::measured($design->gap),
+                )
+                : Phrase::of(
+                    "Then they fit to the end, in $passes passes: the design at $share %%, its gap %s.",
+                    Figure::measured($design->gap),
+                ),
             $design,
         );
     }
@@ -123,8 +136,16 @@ final readonly class ProposalFinder
             if (!$layout->hasFallenBack() && $passes->isComplete()) {
                 return new Proposal(
                     ProposalKind::OtherFinish,
-                    Phrase::of(Finish::FitScale === $finish ? 'Scale the design to end at the tail' : 'Change the gaps to end at the tail'),
-                    Phrase::of("{$layout->count} rows of %s with a gap of %s, {$passes->count()} passes.", Figure::measured($layout->height), Figure::measured($layout->gap)),
+                    Phrase::of(
+                        Finish::FitScale === $finish
+                            ? 'Scale the design to end at the tail'
+                            : 'Change the gaps to end at the tail',
+                    ),
+                    Phrase::of(
+                        "{$layout->count} rows of %s with a gap of %s, {$passes->count()} passes.",
+                        Figure::measured($layout->height),
+                        Figure::measured($layout->gap),
+                    ),
                     $asked->withFinish($finish),
                 );
             }
@@ -141,23 +162,36 @@ final readonly class ProposalFinder
         }
         $gains = [
             $chosen->loads() ? null : 'it loads',
-            $then->stopsInBlocks() < $now->stopsInBlocks() ? "{$then->stopsInBlocks()} blocks cut instead of {$now->stopsInBlocks()}" : null,
-            $now->passes->isComplete() && $then->passes->count() < $now->passes->count() ? "{$then->passes->count()} passes instead of {$now->passes->count()}" : null,
+            $then->stopsInBlocks() < $now->stopsInBlocks()
+                ? "{$then->stopsInBlocks()} blocks cut instead of {$now->stopsInBlocks()}"
+                : null,
+            $now->passes->isComplete() && $then->passes->count() < $now->passes->count()
+                ? "{$then->passes->count()} passes instead of {$now->passes->count()}"
+                : null,
         ];
         $costs = [
-            StretchLie::RollerToRoller === $other->stretch && StretchLie::Ok === $chosen->stretch ? 'the stretch would lie from roller to roller' : null,
+            StretchLie::RollerToRoller === $other->stretch && StretchLie::Ok === $chosen->stretch
+                ? 'the stretch would lie from roller to roller'
+                : null,
             $chosen->keepsUp && !$other->keepsUp ? 'the design would lie on its side' : null,
-            BackingState::Tight === $other->backing->state() && BackingState::Fits === $chosen->backing->state() ? 'the backing would be tight' : null,
+            BackingState::Tight === $other->backing->state() && BackingState::Fits === $chosen->backing->state()
+                ? 'the backing would be tight'
+                : null,
             \count($other->sections) > \count($chosen->sections) ? 'it would take more sections' : null,
         ];
         [$gains, $costs] = [array_filter($gains), array_filter($costs)];
 
-        return [] === $gains ? null : new Proposal(
-            ProposalKind::Turn,
-            Phrase::of('Turn the quilt'),
-            Phrase::of('%s', ucfirst(implode(', ', $gains)).([] === $costs ? '.' : '; but '.implode(', and ', $costs).'.')),
-            direction: $other->direction,
-        );
+        return [] === $gains
+            ? null
+            : new Proposal(
+                ProposalKind::Turn,
+                Phrase::of('Turn the quilt'),
+                Phrase::of(
+                    '%s',
+                    ucfirst(implode(', ', $gains)) . ([] === $costs ? '.' : '; but ' . implode(', and ', $costs) . '.'),
+                ),
+                direction: $other->direction,
+            );
     }
 
     private function turnRound(Course $course): ?Proposal
@@ -168,15 +202,22 @@ final readonly class ProposalFinder
         }
         $after = implode('', [
             $turnRound->flipsDesign ? ' The design must be flipped for the second half.' : '',
-            null !== $turnRound->rows && Finish::RunOff === $course->rows?->finish ? ' It is fitted, so that the halves meet.' : '',
+            null !== $turnRound->rows && Finish::RunOff === $course->rows?->finish
+                ? ' It is fitted, so that the halves meet.'
+                : '',
         ]);
 
         return new Proposal(
             ProposalKind::TurnRound,
             Phrase::of('Turn it round in the middle'),
             Phrase::of(
-                'From each end to the middle at %s: '.$turnRound->count().' passes, the roll never more than %s, %s of depth at the least.'.$after,
-                Figure::measured($turnRound->meeting), Figure::measured($turnRound->rollDiameter()), Figure::left($turnRound->leastDepth()),
+                'From each end to the middle at %s: ' .
+                    $turnRound->count() .
+                    ' passes, the roll never more than %s, %s of depth at the least.' .
+                    $after,
+                Figure::measured($turnRound->meeting),
+                Figure::measured($turnRound->rollDiameter()),
+                Figure::left($turnRound->leastDepth()),
             ),
         );
     }
@@ -186,13 +227,21 @@ final readonly class ProposalFinder
         if (null !== $course->rows || 0 === $course->stopsInBlocks()) {
             return null;
         }
-        $body = (new BordersLast($course->roll, $job->frame->usableAcross()))->body(SeamGrid::fromLead($job->top, $chosen->direction));
-
-        return !$body->passes->works() || $body->stopsInBlocks() >= $course->stopsInBlocks() ? null : new Proposal(
-            ProposalKind::BordersLast,
-            Phrase::of('Leave the borders to the end'),
-            Phrase::of("{$body->stopsInBlocks()} blocks cut instead of {$course->stopsInBlocks()}, {$body->passes->count()} passes for the body; then each border, turned to lie along the rails."),
+        $body = (new BordersLast($course->roll, $job->frame->usableAcross()))->body(
+            SeamGrid::fromLead($job->top, $chosen->direction),
         );
+
+        return !$body->passes->works() || $body->stopsInBlocks() >= $course->stopsInBlocks()
+            ? null
+            : new Proposal(
+                ProposalKind::BordersLast,
+                Phrase::of('Leave the borders to the end'),
+                Phrase::of(
+                    "{$body->stopsInBlocks()} blocks cut instead of {$course->stopsInBlocks()}, " .
+                        "{$body->passes->count()} passes for the body; " .
+                        'then each border, turned to lie along the rails.',
+                ),
+            );
     }
 
     private function thinnerBatting(Job $job, Course $course): ?Proposal
@@ -201,12 +250,19 @@ final readonly class ProposalFinder
         if (null === $job->batting || null === $last || null === $course->passes->firstTooThick()) {
             return null;
         }
-        $loft = $this->practice->thickness->loftWithin($course->roll->thickestUnderArm($last->wound->toMillimetres()), $job->backing->kind)->toMillimetres();
+        $loft = $this->practice->thickness
+            ->loftWithin($course->roll->thickestUnderArm($last->wound->toMillimetres()), $job->backing->kind)
+            ->toMillimetres();
 
-        return $loft <= 0.5 ? null : new Proposal(
-            ProposalKind::ThinnerBatting,
-            Phrase::of('Take a thinner batting'),
-            Phrase::of('With a loft of up to %s mm the roll goes under the arm to the end (an estimate).', \sprintf('%.1f', floor($loft * 10) / 10)),
-        );
+        return $loft <= 0.5
+            ? null
+            : new Proposal(
+                ProposalKind::ThinnerBatting,
+                Phrase::of('Take a thinner batting'),
+                Phrase::of(
+                    'With a loft of up to %s mm the roll goes under the arm to the end (an estimate).',
+                    \sprintf('%.1f', floor($loft * 10) / 10),
+                ),
+            );
     }
 }

@@ -41,7 +41,8 @@ enum Stage: string
             1 === preg_match('~^/load/(lead|tail|top|float)|^/desk/position~', $pointer) => self::Attach,
             str_starts_with($pointer, '/load/direction') => self::Direction,
             1 === preg_match('~^/quilting|^/desk/(design|turn_round|borders_last)~', $pointer) => self::Passes,
-            1 === preg_match('~^/backing|^/batting|^/load|^/desk/(mend|strips|repeat|roll|pieces)~', $pointer) => self::Backing,
+            1 === preg_match('~^/backing|^/batting|^/load|^/desk/(mend|strips|repeat|roll|pieces)~', $pointer)
+                => self::Backing,
             str_starts_with($pointer, '/desk') => self::Load,
             default => self::Direction,
         };

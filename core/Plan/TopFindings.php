@@ -14,21 +14,31 @@ use Schwung\Core\Sizing\Squareness;
 final readonly class TopFindings
 {
     private const EDGES = [
-        'top' => '/top/widths/top', 'bottom' => '/top/widths/bottom', 'left' => '/top/lengths/left', 'right' => '/top/lengths/right',
+        'top' => '/top/widths/top',
+        'bottom' => '/top/widths/bottom',
+        'left' => '/top/lengths/left',
+        'right' => '/top/lengths/right',
     ];
 
     /** @return list<Finding> */
     public function collect(MeasuredTop $top): array
     {
-        return array_values(array_filter([
-            ...array_map($this->ofEdge(...), array_keys($top->edges), $top->edges),
-            $top->isMiddleDoubtful() ? new Finding(
-                FindingCode::MiddleDoubtful,
-                Phrase::of('Two opposite edges differ from the middle the same way by more than 1 %%. Measure the middle again.'),
-                '/top',
-            ) : null,
-            $this->ofSquareness($top->square),
-        ]));
+        return array_values(
+            array_filter([
+                ...array_map($this->ofEdge(...), array_keys($top->edges), $top->edges),
+                $top->isMiddleDoubtful()
+                    ? new Finding(
+                        FindingCode::MiddleDoubtful,
+                        Phrase::of(
+                            'Two opposite edges differ from the middle the same way by more than 1 %%. Measure the ' .
+                                'middle again.',
+                        ),
+                        '/top',
+                    )
+                    : null,
+                $this->ofSquareness($top->square),
+            ]),
+        );
     }
 
     /** @param key-of<self::EDGES> $edge */
@@ -37,12 +47,24 @@ final readonly class TopFindings
         $share = number_format(abs($fullness->share()) * 100, 1);
 
         return match ($fullness->verdict()) {
-            EdgeVerdict::TooFull => new Finding(FindingCode::EdgeTooFull, Phrase::of(
-                "The $edge edge is %s %% fuller than the middle: too much to work in. Speak to the client before loading.", $share,
-            ), self::EDGES[$edge]),
-            EdgeVerdict::TooTight => new Finding(FindingCode::EdgeTooTight, Phrase::of(
-                "The $edge edge is %s %% shorter than the middle: the body has the fullness. Speak to the client before loading.", $share,
-            ), self::EDGES[$edge]),
+            EdgeVerdict::TooFull => new Finding(
+                FindingCode::EdgeTooFull,
+                Phrase::of(
+                    "The $edge edge is %s %% fuller than the middle: too much to work in. Speak to the client before " .
+                        'loading.',
+                    $share,
+                ),
+                self::EDGES[$edge],
+            ),
+            EdgeVerdict::TooTight => new Finding(
+                FindingCode::EdgeTooTight,
+                Phrase::of(
+                    "The $edge edge is %s %% shorter than the middle: the body has the fullness. Speak to the client " .
+                        'before loading.',
+                    $share,
+                ),
+                self::EDGES[$edge],
+            ),
             EdgeVerdict::WorkIn, EdgeVerdict::WorkInBody, EdgeVerdict::Flat => null,
         };
     }

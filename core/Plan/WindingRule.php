@@ -39,19 +39,41 @@ final readonly class WindingRule
 
     private function turnRound(Plan $plan, Course $course): ?TurnRound
     {
-        return null === $plan->job->quilting ? null : $course->turnRound ?? (new CourseRule($course->roll))->turnedRound($plan->job->quilting, $plan->job->top, $plan->chosen());
+        return null === $plan->job->quilting
+            ? null
+            : $course->turnRound ??
+                    (new CourseRule($course->roll))->turnedRound(
+                        $plan->job->quilting,
+                        $plan->job->top,
+                        $plan->chosen(),
+                    );
     }
 
     private function turnedRound(Plan $plan, Course $course, TurnRound $turnRound): ?Winding
     {
         $along = $plan->job->top->along($plan->chosen())->toMillimetres();
-        $winds = [...Winding::winds($turnRound->first), ...Winding::windsFromTail($turnRound->second, $along, $turnRound->first->count())];
+        $winds = [
+            ...Winding::winds($turnRound->first),
+            ...Winding::windsFromTail($turnRound->second, $along, $turnRound->first->count()),
+        ];
 
-        return [] === $winds ? null : new Winding(
-            $course->roll, $winds, $turnRound->rows, $turnRound->stops, [], $plan->chosenPlan()->sections,
-            \count($plan->chosenPlan()->sections) > 1 ? [...(new MovePlan())->moves($plan->chosenPlan()->sections, $turnRound->first), ...(new MovePlan())->moves($plan->chosenPlan()->sections, $turnRound->second)] : [],
-            true,
-        );
+        return [] === $winds
+            ? null
+            : new Winding(
+                $course->roll,
+                $winds,
+                $turnRound->rows,
+                $turnRound->stops,
+                [],
+                $plan->chosenPlan()->sections,
+                \count($plan->chosenPlan()->sections) > 1
+                    ? [
+                        ...(new MovePlan())->moves($plan->chosenPlan()->sections, $turnRound->first),
+                        ...(new MovePlan())->moves($plan->chosenPlan()->sections, $turnRound->second),
+                    ]
+                    : [],
+                true,
+            );
     }
 
     private function withBordersLast(Plan $plan, Course $course): ?Winding
@@ -72,10 +94,17 @@ final readonly class WindingRule
         $winds = Winding::winds($passes);
         $sections = $plan->chosenPlan()->sections;
 
-        return [] === $winds ? null : new Winding(
-            $course->roll, $winds, $course->rows, $stops, $borders, $sections,
-            \count($sections) > 1 ? (new MovePlan())->moves($sections, $passes) : [],
-            false,
-        );
+        return [] === $winds
+            ? null
+            : new Winding(
+                $course->roll,
+                $winds,
+                $course->rows,
+                $stops,
+                $borders,
+                $sections,
+                \count($sections) > 1 ? (new MovePlan())->moves($sections, $passes) : [],
+                false,
+            );
     }
 }

@@ -6,7 +6,10 @@ namespace Schwung\Core\Practice;
 
 use Schwung\Core\Measure\Worded;
 
-/** How the batting is kept in its place: a line basted across, which is the reference for all that follows; pins; or basting all over. */
+/**
+ * How the batting is kept in its place: a line basted across, which is the reference for all that follows; pins; or
+ * basting all over.
+ */
 enum BattingHold: string implements Worded
 {
     case Line = 'line';

@@ -6,7 +6,10 @@ namespace Schwung\Core\Practice;
 
 use Schwung\Core\Measure\Worded;
 
-/** Where the top's far edge is laid and how it is basted: on the reference line, a small step below it, or by a light wave into which fullness slips. */
+/**
+ * Where the top's far edge is laid and how it is basted: on the reference line, a small step below it, or by a light
+ * wave into which fullness slips.
+ */
 enum FarEdge: string implements Worded
 {
     case OnLine = 'on-line';

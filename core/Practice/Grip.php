@@ -9,9 +9,7 @@ use Schwung\Core\Measure\Length;
 /** What a holding system costs in cloth at one end: used up in the hold, and kept clear before the top begins. */
 final readonly class Grip
 {
-    public function __construct(public Length $usedUp, public Length $standoff)
-    {
-    }
+    public function __construct(public Length $usedUp, public Length $standoff) {}
 
     public function total(): Length
     {

@@ -10,7 +10,5 @@ use Schwung\Core\Frame\StockPiece;
 final readonly class HoldHabit
 {
     /** @param list<StockPiece> $stock empty where it is not known */
-    public function __construct(public PinSchool $school = PinSchool::Hand, public array $stock = [])
-    {
-    }
+    public function __construct(public PinSchool $school = PinSchool::Hand, public array $stock = []) {}
 }

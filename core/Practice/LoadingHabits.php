@@ -17,6 +17,5 @@ final readonly class LoadingHabits
         public SideBasting $sides = SideBasting::FromFront,
         public Alignment $alignment = Alignment::Seam,
         public LastEdge $lastEdge = LastEdge::Pinned,
-    ) {
-    }
+    ) {}
 }

@@ -6,7 +6,10 @@ namespace Schwung\Core\Practice;
 
 use Schwung\Core\Measure\Worded;
 
-/** What a quilt is on the frame for: to be quilted, only to be basted and taken off, or to be quilted after it was basted. */
+/**
+ * What a quilt is on the frame for: to be quilted, only to be basted and taken off, or to be quilted after it was
+ * basted.
+ */
 enum Purpose: string implements Worded
 {
     case Quilting = 'quilting';

@@ -6,7 +6,10 @@ namespace Schwung\Core\Practice;
 
 use Schwung\Core\Measure\Length;
 
-/** How a studio stitches: stitches an inch, what a bobbin holds, how thick the quilt is under the foot. Everyday figures. */
+/**
+ * How a studio stitches: stitches an inch, what a bobbin holds, how thick the quilt is under the foot. Everyday
+ * figures.
+ */
 final readonly class Stitches
 {
     public Length $bobbin;

@@ -26,12 +26,7 @@ final readonly class Thickness
      * @param array<string, Length> $backings by the words of BackingKind; what is not named keeps its default
      * @param array<string, Length> $lofts    by the words of BattingKind
      */
-    public function __construct(
-        private array $backings = [],
-        private array $lofts = [],
-        private ?Length $top = null,
-    ) {
-    }
+    public function __construct(private array $backings = [], private array $lofts = [], private ?Length $top = null) {}
 
     public function ofTop(): Length
     {
@@ -40,23 +35,29 @@ final readonly class Thickness
 
     public function ofBacking(BackingKind $kind): Length
     {
-        return $this->backings[$kind->value] ?? Length::millimetres(match ($kind) {
-            BackingKind::Cotton, BackingKind::Wide => 0.3,
-            BackingKind::Flannel => 0.6,
-            BackingKind::Minky => 1.5,
-            BackingKind::Fleece => 1.8,
-            BackingKind::Knit => 0.7,
-        });
+        return $this->backings[$kind->value] ??
+            Length::millimetres(
+                match ($kind) {
+                    BackingKind::Cotton, BackingKind::Wide => 0.3,
+                    BackingKind::Flannel => 0.6,
+                    BackingKind::Minky => 1.5,
+                    BackingKind::Fleece => 1.8,
+                    BackingKind::Knit => 0.7,
+                },
+            );
     }
 
     public function loftOf(BattingKind $kind): Length
     {
-        return $this->lofts[$kind->value] ?? Length::millimetres(match ($kind) {
-            BattingKind::Cotton, BattingKind::Bamboo => 2.5,
-            BattingKind::CottonPoly, BattingKind::Silk => 3,
-            BattingKind::Polyester => 5,
-            BattingKind::Wool => 6,
-        });
+        return $this->lofts[$kind->value] ??
+            Length::millimetres(
+                match ($kind) {
+                    BattingKind::Cotton, BattingKind::Bamboo => 2.5,
+                    BattingKind::CottonPoly, BattingKind::Silk => 3,
+                    BattingKind::Polyester => 5,
+                    BattingKind::Wool => 6,
+                },
+            );
     }
 
     /** Backing, top and pressed batting together. */
@@ -71,7 +72,11 @@ final readonly class Thickness
             [
                 new Term('backing', Figure::measured($this->ofBacking($backing)), $backing->value),
                 new Term('top with its seams', Figure::measured($this->ofTop()), 'studio'),
-                new Term('batting, pressed', Figure::measured($pressed), null === $batting->loft ? 'usual loft of '.$batting->kind->value : 'loft as measured'),
+                new Term(
+                    'batting, pressed',
+                    Figure::measured($pressed),
+                    null === $batting->loft ? 'usual loft of ' . $batting->kind->value : 'loft as measured',
+                ),
             ],
         );
     }
@@ -79,7 +84,10 @@ final readonly class Thickness
     /** The loft at which backing, top and batting together are so thick on the roller; not positive where none is. */
     public function loftWithin(Length $sandwich, BackingKind $backing): Length
     {
-        return $sandwich->minus($this->ofBacking($backing))->minus($this->ofTop())->scaledBy(100, self::ROLLED_PER_CENT);
+        return $sandwich
+            ->minus($this->ofBacking($backing))
+            ->minus($this->ofTop())
+            ->scaledBy(100, self::ROLLED_PER_CENT);
     }
 
     /** What a backing's seam adds at each turn where it lies from roller to roller. */

@@ -29,7 +29,8 @@ use Schwung\Core\Tension\WhichPass;
 use Schwung\Core\Tension\Zone;
 
 /**
- * Fills in what plan, log and leaders already know of a load, or of a fault on it, so that nobody is asked for it again.
+ * Fills in what plan, log and leaders already know of a load, or of a fault on it, so that nobody is asked for it
+ * again.
  *
  * Before a load the log is empty: what is a step still to come is not known.
  */
@@ -44,9 +45,7 @@ final readonly class CircumstancesRule
     /** A last pass with less than this many row heights of depth is narrow. */
     private const NARROW_ROWS = 1.2;
 
-    public function __construct(private Known $known, private Setup $setup)
-    {
-    }
+    public function __construct(private Known $known, private Setup $setup) {}
 
     /** What the plan alone knows, as it will be when the batting is laid at this time. */
     public function planned(\DateTimeImmutable $at): Circumstances
@@ -55,8 +54,13 @@ final readonly class CircumstancesRule
     }
 
     /** @param list<Earlier> $earlier on other loads of the same frame */
-    public function ofFault(StepList $steps, Journal $journal, JournalEntry $fault, \DateTimeImmutable $started, array $earlier): Circumstances
-    {
+    public function ofFault(
+        StepList $steps,
+        Journal $journal,
+        JournalEntry $fault,
+        \DateTimeImmutable $started,
+        array $earlier,
+    ): Circumstances {
         return new Circumstances(
             $this->cloth($started),
             $this->hold($steps, $journal),
@@ -70,12 +74,14 @@ final readonly class CircumstancesRule
     {
         $job = $this->setup->plan->job;
         $opened = $job->batting?->opened;
-        $shares = array_map(static fn ($edge): float => $edge->share(), $this->setup->plan->top->edges);
+        $shares = array_map(static fn($edge): float => $edge->share(), $this->setup->plan->top->edges);
 
         return new ClothFacts(
             backingKind: $job->backing->kind,
             battingKind: $job->batting?->kind,
-            battingRestHours: null === $opened ? null : max(0.0, ($at->getTimestamp() - $opened->getTimestamp()) / 3600),
+            battingRestHours: null === $opened
+                ? null
+                : max(0.0, ($at->getTimestamp() - $opened->getTimestamp()) / 3600),
             stretch: $this->stretch(),
             seam: $this->seam(),
             backingSquared: $this->isSquared(),
@@ -87,7 +93,7 @@ final readonly class CircumstancesRule
     private function hold(?StepList $steps, ?Journal $journal): HoldFacts
     {
         $loads = $this->known->leaders->pastLoads() ?? [];
-        $aside = array_filter($loads, static fn (PastLoad $load): bool => 0 !== $load->position->nanometres);
+        $aside = array_filter($loads, static fn(PastLoad $load): bool => 0 !== $load->position->nanometres);
 
         return new HoldFacts(
             leadMethod: $this->setup->system(End::Lead),
@@ -102,7 +108,7 @@ final readonly class CircumstancesRule
 
     private function top(?StepList $steps, ?Journal $journal): TopFacts
     {
-        $isDone = fn (string $step): bool => true === $this->isDone($step, $steps, $journal);
+        $isDone = fn(string $step): bool => true === $this->isDone($step, $steps, $journal);
 
         return new TopFacts(
             float: $this->setup->float(),
@@ -120,7 +126,9 @@ final readonly class CircumstancesRule
         );
     }
 
-    /** A habit that leaves a flap is known beforehand; that a line was to lie near the edge does not say that it does. */
+    /**
+     * A habit that leaves a flap is known beforehand; that a line was to lie near the edge does not say that it does.
+     */
     private function inset(): ?Length
     {
         $inset = $this->setup->stitches->inset;
@@ -145,8 +153,13 @@ final readonly class CircumstancesRule
         return new SeenFacts(
             $this->pass($steps, $fault),
             $journal->firmness(),
-            Zone::Centre === $zone ? 0 : self::count($earlier, static fn (Earlier $one): bool => Symptom::SideDip === $one->symptom && $zone === $one->zone),
-            self::count($earlier, static fn (Earlier $one): bool => Symptom::CentreDip === $one->symptom),
+            Zone::Centre === $zone
+                ? 0
+                : self::count(
+                    $earlier,
+                    static fn(Earlier $one): bool => Symptom::SideDip === $one->symptom && $zone === $one->zone,
+                ),
+            self::count($earlier, static fn(Earlier $one): bool => Symptom::CentreDip === $one->symptom),
             $this->sideAlternates($journal),
         );
     }
@@ -234,10 +247,10 @@ final readonly class CircumstancesRule
     /** Under 1.2 row heights, or under half of the first pass's. */
     private function isDepthSmall(): bool
     {
-        $depth = fn (int $pass): float => $this->setup->wind($pass)->pass->depth()->length()->toMillimetres();
+        $depth = fn(int $pass): float => $this->setup->wind($pass)->pass->depth()->length()->toMillimetres();
         $last = $depth($this->setup->winding->count());
         $rows = $this->setup->winding->rows;
 
-        return $last < $depth(1) / 2 || null !== $rows && $last < self::NARROW_ROWS * $rows->height->toMillimetres();
+        return $last < $depth(1) / 2 || (null !== $rows && $last < self::NARROW_ROWS * $rows->height->toMillimetres());
     }
 }

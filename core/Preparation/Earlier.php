@@ -10,7 +10,5 @@ use Schwung\Core\Tension\Zone;
 /** A fault that was seen on an earlier load of the same frame. */
 final readonly class Earlier
 {
-    public function __construct(public Symptom $symptom, public Zone $zone)
-    {
-    }
+    public function __construct(public Symptom $symptom, public Zone $zone) {}
 }

@@ -18,7 +18,10 @@ final readonly class FetchList
     /** @return array{front: list<Phrase>, back: list<Phrase>} */
     public function of(Plan $plan, HeldEnds $held): array
     {
-        $fetch = ['front' => [Phrase::of('The backing, right side down, its centres marked at both ends.')], 'back' => []];
+        $fetch = [
+            'front' => [Phrase::of('The backing, right side down, its centres marked at both ends.')],
+            'back' => [],
+        ];
         foreach (array_filter($held->byEdge()) as $edge => $attachment) {
             if ([] !== $attachment->pieces) {
                 $fetch['lead' === $edge ? 'back' : 'front'][] = $this->pieces($attachment, $edge);
@@ -27,7 +30,8 @@ final readonly class FetchList
         if (null !== $plan->batting) {
             $fetch['front'][] = Phrase::of(
                 'The batting, %s × %s, out of its bag.',
-                Figure::measured($plan->batting->trimTo ?? $plan->batting->layAcross), Figure::measured($plan->batting->layAlong),
+                Figure::measured($plan->batting->trimTo ?? $plan->batting->layAcross),
+                Figure::measured($plan->batting->layAlong),
             );
         }
         $fetch['front'][] = Phrase::of('The top, its centres marked; thread and bobbins for basting.');
@@ -39,13 +43,23 @@ final readonly class FetchList
     private function pieces(Attachment $attachment, string $edge): Phrase
     {
         if (HoldingSystem::ChannelClips !== $attachment->system) {
-            return Phrase::of($attachment->system->counted($attachment->count()).(('top' === $edge) ? ' for the top\'s own edge.' : " for the $edge."));
+            return Phrase::of(
+                $attachment->system->counted($attachment->count()) .
+                    ('top' === $edge ? ' for the top\'s own edge.' : " for the $edge."),
+            );
         }
         $lengths = $attachment->countByLength();
 
         return Phrase::of(
-            'Clips for the '.$edge.': '.implode(', ', array_map(static fn (int $count): string => "$count × %s", $lengths)).'.',
-            ...array_map(static fn (int $length): Figure => Figure::measured(Length::ofNanometres($length)), array_keys($lengths)),
+            'Clips for the ' .
+                $edge .
+                ': ' .
+                implode(', ', array_map(static fn(int $count): string => "$count × %s", $lengths)) .
+                '.',
+            ...array_map(
+                static fn(int $length): Figure => Figure::measured(Length::ofNanometres($length)),
+                array_keys($lengths),
+            ),
         );
     }
 }

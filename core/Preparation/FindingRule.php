@@ -22,25 +22,33 @@ final readonly class FindingRule
     {
         $isMended = Mend::None !== $preparation->mended()->mend;
         $settled = [
-            ...(true === $preparation->winding()?->isTurnedRound ? self::SAVED_BY_TURNING : []),
-            ...($isMended ? self::MENDED : []),
+            ...true === $preparation->winding()?->isTurnedRound ? self::SAVED_BY_TURNING : [],
+            ...$isMended ? self::MENDED : [],
         ];
         $found = array_filter(
             $preparation->kept()->findings ?? [],
-            static fn (Finding $finding): bool => !\in_array($finding->code, $settled, true),
+            static fn(Finding $finding): bool => !\in_array($finding->code, $settled, true),
         );
 
-        return [...array_values($found), ...($isMended ? [$this->ofMend($preparation->mended()->mend)] : []), ...$this->ofBlocks($preparation)];
+        return [
+            ...array_values($found),
+            ...$isMended ? [$this->ofMend($preparation->mended()->mend)] : [],
+            ...$this->ofBlocks($preparation),
+        ];
     }
 
     private function ofMend(Mend $mend): Finding
     {
-        return new Finding(Mend::AskClient === $mend ? FindingCode::BackingAwaited : FindingCode::BackingToMend, match ($mend) {
-            Mend::Extend => Phrase::of('It will load once the strips are sewn on.'),
-            Mend::SquareUp => Phrase::of('It will load with only its ends cut straight.'),
-            Mend::Piece => Phrase::of('It will load once the new backing is pieced.'),
-            Mend::AskClient, Mend::None => Phrase::of('Waiting for a larger backing from the client.'),
-        }, '/desk/mend');
+        return new Finding(
+            Mend::AskClient === $mend ? FindingCode::BackingAwaited : FindingCode::BackingToMend,
+            match ($mend) {
+                Mend::Extend => Phrase::of('It will load once the strips are sewn on.'),
+                Mend::SquareUp => Phrase::of('It will load with only its ends cut straight.'),
+                Mend::Piece => Phrase::of('It will load once the new backing is pieced.'),
+                Mend::AskClient, Mend::None => Phrase::of('Waiting for a larger backing from the client.'),
+            },
+            '/desk/mend',
+        );
     }
 
     /** @return list<Finding> */
@@ -48,10 +56,14 @@ final readonly class FindingRule
     {
         $cut = $preparation->winding()?->stopsInBlocks() ?? 0;
 
-        return 0 === $cut ? [] : [new Finding(
-            FindingCode::BlockCut,
-            Phrase::of(1 === $cut ? '1 stop cuts a block.' : "$cut stops cut a block."),
-            '/quilting',
-        )];
+        return 0 === $cut
+            ? []
+            : [
+                new Finding(
+                    FindingCode::BlockCut,
+                    Phrase::of(1 === $cut ? '1 stop cuts a block.' : "$cut stops cut a block."),
+                    '/quilting',
+                ),
+            ];
     }
 }

@@ -15,13 +15,13 @@ final readonly class Foresight
 {
     /** Findings of the plan that say the same, with its figures, by cause. */
     private const TOLD = [
-        'seam-winds-on-itself' => 'seam-ridge', 'stretch-roller-to-roller' => 'stretch-roller-to-roller', 'batting-creased' => 'batting-not-rested',
+        'seam-winds-on-itself' => 'seam-ridge',
+        'stretch-roller-to-roller' => 'stretch-roller-to-roller',
+        'batting-creased' => 'batting-not-rested',
     ];
 
     /** @param array<string, int> $confirmed how often the studio has confirmed each cause, by its word */
-    public function __construct(private array $confirmed)
-    {
-    }
+    public function __construct(private array $confirmed) {}
 
     /** @return list<Risk> those that this stage can keep away; at stage Load all that are left */
     public function risks(Preparation $preparation, Stage $stage, \DateTimeImmutable $now): array
@@ -31,12 +31,14 @@ final readonly class Foresight
             return [];
         }
         $circumstances = (new CircumstancesRule($preparation->known, $setup))->planned($now);
-        $told = array_map(static fn (Finding $finding): string => $finding->code->value, $preparation->findings());
+        $told = array_map(static fn(Finding $finding): string => $finding->code->value, $preparation->findings());
 
-        return array_values(array_filter(
-            (new RiskRule(Knowledge::ofTheTrade(), $this->confirmed))->foresee($circumstances),
-            static fn (Risk $risk): bool => (Stage::Load === $stage || $risk->stage === $stage->value)
-                && !\in_array(self::TOLD[$risk->entry->cause->value] ?? '', $told, true),
-        ));
+        return array_values(
+            array_filter(
+                (new RiskRule(Knowledge::ofTheTrade(), $this->confirmed))->foresee($circumstances),
+                static fn(Risk $risk): bool => (Stage::Load === $stage || $risk->stage === $stage->value) &&
+                    !\in_array(self::TOLD[$risk->entry->cause->value] ?? '', $told, true),
+            ),
+        );
     }
 }

@@ -15,7 +15,5 @@ final readonly class Holding
      * @param list<LoadPosition> $places best first; empty where there is no leader
      * @param Length             $place  of the quilt's middle from the leaders' centre marks
      */
-    public function __construct(public HeldEnds $ends, public array $places, public Length $place)
-    {
-    }
+    public function __construct(public HeldEnds $ends, public array $places, public Length $place) {}
 }

@@ -27,8 +27,7 @@ final readonly class Known
         public ChosenDesign $design = new NoDesign(),
         public Hand $hand = Hand::Right,
         public bool $hasSteelBars = false,
-    ) {
-    }
+    ) {}
 
     /** A job as a document has it. */
     public static function ofJob(Job $job, Practice $practice = new Practice()): self
@@ -39,9 +38,12 @@ final readonly class Known
     /** @return list<Fault> entries that are there and cannot be, at one stage or at any */
     public function wrong(?Stage $stage = null): array
     {
-        return array_values(array_filter(
-            $this->faults,
-            static fn (Fault $fault): bool => !$fault->isMissing && (null === $stage || $stage === Stage::ofPointer($fault->pointer)),
-        ));
+        return array_values(
+            array_filter(
+                $this->faults,
+                static fn(Fault $fault): bool => !$fault->isMissing &&
+                    (null === $stage || $stage === Stage::ofPointer($fault->pointer)),
+            ),
+        );
     }
 }

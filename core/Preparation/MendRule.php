@@ -21,9 +21,7 @@ use Schwung\Core\Sizing\PiecingPlan;
 /** Rule 5 with what was kept at the desk: the strips or cuts of the mend in force, and the plan of the mended cloth. */
 final readonly class MendRule
 {
-    public function __construct(private Practice $practice)
-    {
-    }
+    public function __construct(private Practice $practice) {}
 
     public function mend(Plan $plan, Desk $desk): Mended
     {
@@ -34,15 +32,24 @@ final readonly class MendRule
         $piecings = Mend::Piece === $desk->mend ? $this->piecings($plan, $desk) : [];
         $backing = $this->backing($plan, $extension, $piecings[0] ?? null);
 
-        return new Mended($desk->mend, $extension, $piecings, null === $backing ? null : $this->planned($plan, $backing));
+        return new Mended(
+            $desk->mend,
+            $extension,
+            $piecings,
+            null === $backing ? null : $this->planned($plan, $backing),
+        );
     }
 
     private function extension(Plan $plan, Desk $desk): ExtensionPlan
     {
         $check = $plan->chosenPlan()->backing;
 
-        return (new Extension($this->practice))
-            ->plan($check->squaredUp, $check->required->across->length(), $check->required->along->length(), $desk->strips);
+        return (new Extension($this->practice))->plan(
+            $check->squaredUp,
+            $check->required->across->length(),
+            $check->required->along->length(),
+            $desk->strips,
+        );
     }
 
     /** @return list<PiecingPlan> empty while no bolt is given */
@@ -52,9 +59,16 @@ final readonly class MendRule
         $required = $plan->chosenPlan()->backing->required;
         $repeat = true === $desk->repeat?->isPositive() ? $desk->repeat : null;
 
-        return null === $backing->bolt ? [] : (new Piecing($this->practice, $plan->job->units))->plans(
-            $required->across->length(), $required->along->length(), $backing->bolt, $backing->directional, $plan->chosen(), $repeat,
-        );
+        return null === $backing->bolt
+            ? []
+            : (new Piecing($this->practice, $plan->job->units))->plans(
+                $required->across->length(),
+                $required->along->length(),
+                $backing->bolt,
+                $backing->directional,
+                $plan->chosen(),
+                $repeat,
+            );
     }
 
     private function backing(Plan $plan, ?ExtensionPlan $extension, ?PiecingPlan $piecing): ?Backing
@@ -64,7 +78,13 @@ final readonly class MendRule
 
         return match (true) {
             null !== $extension => $mending->extended($plan->job->backing, $extension, $plan->chosen()),
-            null !== $piecing => $mending->pieced($plan->job->backing, $piecing, $required->across->length(), $required->along->length(), $plan->chosen()),
+            null !== $piecing => $mending->pieced(
+                $plan->job->backing,
+                $piecing,
+                $required->across->length(),
+                $required->along->length(),
+                $plan->chosen(),
+            ),
             default => null,
         };
     }

@@ -22,6 +22,5 @@ final readonly class Mended
         public ?ExtensionPlan $extension = null,
         public array $piecings = [],
         public ?Plan $plan = null,
-    ) {
-    }
+    ) {}
 }

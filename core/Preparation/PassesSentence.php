@@ -42,13 +42,19 @@ final readonly class PassesSentence
             return Phrase::of('No pass can be made.');
         }
         [$scaled, $figures] = $this->scaled($winding);
-        $passes = 1 === $winding->count() ? '1 pass' : $winding->count().' passes';
+        $passes = 1 === $winding->count() ? '1 pass' : $winding->count() . ' passes';
         $turned = $winding->isTurnedRound ? ', turned round in the middle' : '';
         $cut = $winding->stopsInBlocks();
 
         return 0 === $cut
-            ? Phrase::of("$scaled$passes$turned, the last with %s of depth.", ...[...$figures, $winding->at($winding->count())->pass->depth()->figure])
-            : Phrase::of("$scaled$passes$turned; $cut ".(1 === $cut ? 'stop cuts a block.' : 'stops cut a block.'), ...$figures);
+            ? Phrase::of(
+                "$scaled$passes$turned, the last with %s of depth.",
+                ...[...$figures, $winding->at($winding->count())->pass->depth()->figure],
+            )
+            : Phrase::of(
+                "$scaled$passes$turned; $cut " . (1 === $cut ? 'stop cuts a block.' : 'stops cut a block.'),
+                ...$figures,
+            );
     }
 
     /** @return array{string, list<Figure>} empty where the rows are as tall as they were asked for */

@@ -19,9 +19,7 @@ use Schwung\Core\Practice\Practice;
 /** Rules 14 and 15 together: where on leaders that have been used a quilt hangs, and every piece from there. */
 final readonly class PlaceRule
 {
-    public function __construct(private Practice $practice)
-    {
-    }
+    public function __construct(private Practice $practice) {}
 
     public function hold(Plan $plan, LeaderRecords $leaders, PlaceWish $wish, Hand $hand): Holding
     {
@@ -44,10 +42,15 @@ final readonly class PlaceRule
         if (null === $width || null === $loads) {
             return [];
         }
-        $edge = (new LoadedEdges($plan->job, $plan->top, $plan->chosenPlan(), Length::zero()))->backing(End::Lead)->length();
+        $edge = (new LoadedEdges($plan->job, $plan->top, $plan->chosenPlan(), Length::zero()))
+            ->backing(End::Lead)
+            ->length();
 
-        return (new LoadPositionRule($this->practice->loadAside))
-            ->positions($loads, $edge, Length::shortest($width, $plan->job->frame->usableAcross()));
+        return (new LoadPositionRule($this->practice->loadAside))->positions(
+            $loads,
+            $edge,
+            Length::shortest($width, $plan->job->frame->usableAcross()),
+        );
     }
 
     /** @param list<LoadPosition> $places best first */

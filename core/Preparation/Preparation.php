@@ -33,7 +33,8 @@ use Schwung\Core\Sizing\TopMeasuring;
 /**
  * The front door: what is known of a quilt in, everything that is planned and judged of it out.
  *
- * Pages, commands, printed sheets and frozen runs ask here, and nowhere else is anything judged. Each answer is worked out
+ * Pages, commands, printed sheets and frozen runs ask here, and nowhere else is anything judged. Each answer is worked
+ * out
  * once, when it is first asked for; asking again costs nothing.
  */
 final class Preparation
@@ -41,9 +42,7 @@ final class Preparation
     /** @var array<string, mixed> answers by the name of the question */
     private array $answers = [];
 
-    public function __construct(public readonly Known $known)
-    {
-    }
+    public function __construct(public readonly Known $known) {}
 
     public static function ofJob(Job $job, Practice $practice = new Practice()): self
     {
@@ -55,13 +54,17 @@ final class Preparation
     {
         $top = $this->known->parts->top;
 
-        return $this->once(__FUNCTION__, static fn (): ?MeasuredTop => null === $top ? null : (new TopMeasuring())->measure($top));
+        return $this->once(
+            __FUNCTION__,
+            static fn(): ?MeasuredTop => null === $top ? null : (new TopMeasuring())->measure($top),
+        );
     }
 
     /** The way round that is taken, or wished for while nothing is planned. */
     public function direction(): Direction
     {
-        return $this->plan()?->chosen() ?? (DirectionWish::Turned === $this->known->parts->load?->direction ? Direction::Turned : Direction::AsIs);
+        return $this->plan()?->chosen() ??
+            (DirectionWish::Turned === $this->known->parts->load?->direction ? Direction::Turned : Direction::AsIs);
     }
 
     /** What a backing must be, also before it is measured; null while the top is not. */
@@ -70,7 +73,9 @@ final class Preparation
         return $this->once(__FUNCTION__, function (): ?RequiredSize {
             [$top, $load] = [$this->known->parts->top, $this->known->parts->load];
 
-            return null === $top || null === $load ? null : (new BackingRule($this->known->practice))->required($top, $load, $this->direction());
+            return null === $top || null === $load
+                ? null
+                : (new BackingRule($this->known->practice))->required($top, $load, $this->direction());
         });
     }
 
@@ -86,9 +91,12 @@ final class Preparation
 
     public function mended(): Mended
     {
-        return $this->once(__FUNCTION__, fn (): Mended => null === $this->plan()
-            ? new Mended()
-            : (new MendRule($this->known->practice))->mend($this->plan(), $this->known->parts->desk));
+        return $this->once(
+            __FUNCTION__,
+            fn(): Mended => null === $this->plan()
+                ? new Mended()
+                : (new MendRule($this->known->practice))->mend($this->plan(), $this->known->parts->desk),
+        );
     }
 
     /** The plan that is followed: of the cloth as it will be once the kept mend is done. */
@@ -100,17 +108,28 @@ final class Preparation
     /** How it is worked; null while batting or quilting are not known, or no pass can be made. */
     public function winding(): ?Winding
     {
-        return $this->once(__FUNCTION__, fn (): ?Winding => null === $this->kept()
-            ? null
-            : (new WindingRule())->of($this->kept(), $this->known->parts->desk->working));
+        return $this->once(
+            __FUNCTION__,
+            fn(): ?Winding => null === $this->kept()
+                ? null
+                : (new WindingRule())->of($this->kept(), $this->known->parts->desk->working),
+        );
     }
 
     /** Null while nothing is planned. */
     public function holding(): ?Holding
     {
-        return $this->once(__FUNCTION__, fn (): ?Holding => null === $this->kept() ? null : (new PlaceRule($this->known->practice))->hold(
-            $this->kept(), $this->known->leaders, $this->known->parts->desk->place, $this->known->hand,
-        ));
+        return $this->once(
+            __FUNCTION__,
+            fn(): ?Holding => null === $this->kept()
+                ? null
+                : (new PlaceRule($this->known->practice))->hold(
+                    $this->kept(),
+                    $this->known->leaders,
+                    $this->known->parts->desk->place,
+                    $this->known->hand,
+                ),
+        );
     }
 
     /** The row design laid over the quilt; null where none is chosen. */
@@ -121,7 +140,9 @@ final class Preparation
             $path = null === $rows ? null : $this->known->design->path();
             $plan = $this->kept();
 
-            return null === $path || null === $plan ? null : new LaidDesign($path, $rows, $plan->job->top->across($plan->chosen()));
+            return null === $path || null === $plan
+                ? null
+                : new LaidDesign($path, $rows, $plan->job->top->across($plan->chosen()));
         });
     }
 
@@ -130,42 +151,57 @@ final class Preparation
     {
         $direction ??= $this->direction();
 
-        return $this->once(__FUNCTION__.$direction->value, function () use ($direction): array {
+        return $this->once(__FUNCTION__ . $direction->value, function () use ($direction): array {
             $plan = $this->plan();
 
-            return null === $plan ? [] : (new RemedyFinder($this->known->practice))
-                ->find($plan->job, $plan->cloth, $direction, $plan->directions[$direction->value]->backing);
+            return null === $plan
+                ? []
+                : (new RemedyFinder($this->known->practice))->find(
+                    $plan->job,
+                    $plan->cloth,
+                    $direction,
+                    $plan->directions[$direction->value]->backing,
+                );
         });
     }
 
     /** @return list<Proposal> for better passes, best first */
     public function proposals(): array
     {
-        return $this->once(__FUNCTION__, fn (): array => null === $this->kept() ? [] : (new ProposalFinder($this->known->practice))->find($this->kept()));
+        return $this->once(
+            __FUNCTION__,
+            fn(): array => null === $this->kept()
+                ? []
+                : (new ProposalFinder($this->known->practice))->find($this->kept()),
+        );
     }
 
     /** @return list<Finding> all that the quilter should know, in the order of the work */
     public function findings(): array
     {
-        return $this->once(__FUNCTION__, fn (): array => (new FindingRule())->collect($this));
+        return $this->once(__FUNCTION__, fn(): array => (new FindingRule())->collect($this));
     }
 
     /** @return list<Finding> that are told at one stage */
     public function findingsAt(Stage $stage): array
     {
-        return array_values(array_filter($this->findings(), static fn (Finding $finding): bool => $stage === $finding->stage()));
+        return array_values(
+            array_filter($this->findings(), static fn(Finding $finding): bool => $stage === $finding->stage()),
+        );
     }
 
     /** @return list<Finding> what keeps the plan from being carried out */
     public function errors(): array
     {
-        return array_values(array_filter($this->findings(), static fn (Finding $finding): bool => Level::Error === $finding->level));
+        return array_values(
+            array_filter($this->findings(), static fn(Finding $finding): bool => Level::Error === $finding->level),
+        );
     }
 
     /** @return array<string, Standing> of each stage before the frame, by the words of Stage */
     public function standings(): array
     {
-        return $this->once(__FUNCTION__, fn (): array => (new StandingRule())->standings($this));
+        return $this->once(__FUNCTION__, fn(): array => (new StandingRule())->standings($this));
     }
 
     public function standing(Stage $stage): Standing
@@ -182,7 +218,7 @@ final class Preparation
     /** The one sentence that says whether it will load, and what is in the way. */
     public function sentence(): Phrase
     {
-        return $this->once(__FUNCTION__, fn (): Phrase => (new SentenceRule())->sentence($this));
+        return $this->once(__FUNCTION__, fn(): Phrase => (new SentenceRule())->sentence($this));
     }
 
     /** Whether the quilt may go on its frame: nothing is stuck, or somebody said why it goes on all the same. */
@@ -194,18 +230,21 @@ final class Preparation
     /** Everything that the steps depend on; null while there is nothing to load. */
     public function setup(): ?Setup
     {
-        return $this->once(__FUNCTION__, fn (): ?Setup => (new SetupRule())->setup($this));
+        return $this->once(__FUNCTION__, fn(): ?Setup => (new SetupRule())->setup($this));
     }
 
     public function steps(): ?StepList
     {
-        return $this->once(__FUNCTION__, fn (): ?StepList => null === $this->setup() ? null : (new StepRule())->steps($this->setup()));
+        return $this->once(
+            __FUNCTION__,
+            fn(): ?StepList => null === $this->setup() ? null : (new StepRule())->steps($this->setup()),
+        );
     }
 
     /** @return list<Phrase> what is still to be done at the table before it is loaded */
     public function promises(): array
     {
-        return $this->once(__FUNCTION__, fn (): array => (new PromiseRule())->promises($this));
+        return $this->once(__FUNCTION__, fn(): array => (new PromiseRule())->promises($this));
     }
 
     /** @return list<Finding> what keeps the quilt off its frame */

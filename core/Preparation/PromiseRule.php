@@ -18,7 +18,7 @@ final readonly class PromiseRule
     {
         $batting = $preparation->kept()?->batting;
 
-        return [...$this->ofBacking($preparation->mended()), ...(null === $batting ? [] : $this->ofBatting($batting))];
+        return [...$this->ofBacking($preparation->mended()), ...null === $batting ? [] : $this->ofBatting($batting)];
     }
 
     /** @return list<Phrase> */
@@ -27,13 +27,24 @@ final readonly class PromiseRule
         $piecing = $mended->piecings[0] ?? null;
 
         return match (true) {
-            null !== $mended->extension => array_map(static fn (Strip $strip): Phrase => $strip->sentence(), $mended->extension->strips),
-            null !== $piecing => [Phrase::of(
-                'Piece the new backing: '.implode(', ', array_fill(0, \count($piecing->cuts), '%s')).' off the bolt.',
-                ...array_map(Figure::needed(...), $piecing->cuts),
-            )],
-            Mend::SquareUp === $mended->mend => [Phrase::of('Cut lead and tail of the backing straight; leave the sides as they are.')],
-            Mend::AskClient === $mended->mend => [Phrase::of('Take in the larger backing of the client, and measure it.')],
+            null !== $mended->extension => array_map(
+                static fn(Strip $strip): Phrase => $strip->sentence(),
+                $mended->extension->strips,
+            ),
+            null !== $piecing => [
+                Phrase::of(
+                    'Piece the new backing: ' .
+                        implode(', ', array_fill(0, \count($piecing->cuts), '%s')) .
+                        ' off the bolt.',
+                    ...array_map(Figure::needed(...), $piecing->cuts),
+                ),
+            ],
+            Mend::SquareUp === $mended->mend => [
+                Phrase::of('Cut lead and tail of the backing straight; leave the sides as they are.'),
+            ],
+            Mend::AskClient === $mended->mend => [
+                Phrase::of('Take in the larger backing of the client, and measure it.'),
+            ],
             default => [],
         };
     }
@@ -41,6 +52,8 @@ final readonly class PromiseRule
     /** @return list<Phrase> */
     private function ofBatting(BattingCheck $batting): array
     {
-        return null === $batting->trimTo ? [] : [Phrase::of('Trim the batting to %s across.', Figure::left($batting->trimTo))];
+        return null === $batting->trimTo
+            ? []
+            : [Phrase::of('Trim the batting to %s across.', Figure::left($batting->trimTo))];
     }
 }

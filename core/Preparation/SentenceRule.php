@@ -20,8 +20,14 @@ use Schwung\Core\Plan\Verdict;
 final readonly class SentenceRule
 {
     private const FRAME_FIRST = [
-        FindingCode::Reach, FindingCode::Leader, FindingCode::Row, FindingCode::Roll,
-        FindingCode::BackingShort, FindingCode::BackingAwaited, FindingCode::BattingShort, FindingCode::ClipsShort,
+        FindingCode::Reach,
+        FindingCode::Leader,
+        FindingCode::Row,
+        FindingCode::Roll,
+        FindingCode::BackingShort,
+        FindingCode::BackingAwaited,
+        FindingCode::BattingShort,
+        FindingCode::ClipsShort,
     ];
     private const WAITING = [FindingCode::BackingToMend, FindingCode::BackingTight];
 
@@ -29,13 +35,17 @@ final readonly class SentenceRule
     {
         $wrong = $preparation->known->wrong();
         if ([] !== $wrong) {
-            return Phrase::of('%s', 'Something entered cannot be: see '.Stage::ofPointer($wrong[0]->pointer)->words().'.');
+            return Phrase::of(
+                '%s',
+                'Something entered cannot be: see ' . Stage::ofPointer($wrong[0]->pointer)->words() . '.',
+            );
         }
         $plan = $preparation->plan();
 
         return null === $plan
             ? $this->missing($preparation)
-            : $this->found($preparation, ...self::FRAME_FIRST)->text ?? $this->waiting($preparation) ?? (new Verdict($plan->chosenPlan()->backing))->sentence();
+            : $this->found($preparation, ...self::FRAME_FIRST)->text ??
+                    ($this->waiting($preparation) ?? (new Verdict($plan->chosenPlan()->backing))->sentence());
     }
 
     private function missing(Preparation $preparation): Phrase
@@ -55,9 +65,17 @@ final readonly class SentenceRule
 
         return match (true) {
             null !== $waiting => $waiting->text,
-            null !== $trimTo => Phrase::of('The backing is enough. Trim the batting to %s across first.', Figure::left($trimTo)),
-            null !== $this->found($preparation, FindingCode::BattingNotRested) => $this->found($preparation, FindingCode::BattingNotRested)->text,
-            Standing::Decide === $preparation->standing(Stage::Measure) => Phrase::of('The backing is enough. Speak to the client about the edges of the top first.'),
+            null !== $trimTo => Phrase::of(
+                'The backing is enough. Trim the batting to %s across first.',
+                Figure::left($trimTo),
+            ),
+            null !== $this->found($preparation, FindingCode::BattingNotRested) => $this->found(
+                $preparation,
+                FindingCode::BattingNotRested,
+            )->text,
+            Standing::Decide === $preparation->standing(Stage::Measure) => Phrase::of(
+                'The backing is enough. Speak to the client about the edges of the top first.',
+            ),
             default => null,
         };
     }

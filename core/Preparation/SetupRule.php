@@ -19,7 +19,9 @@ final readonly class SetupRule
             return null;
         }
         $known = $preparation->known;
-        $stitched = (new StitchedRule($plan->job->top->across($plan->chosen()), $preparation->laid()))->byPass($winding);
+        $stitched = (new StitchedRule($plan->job->top->across($plan->chosen()), $preparation->laid()))->byPass(
+            $winding,
+        );
 
         return new Setup(
             plan: $plan,

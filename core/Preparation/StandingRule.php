@@ -47,14 +47,15 @@ final readonly class StandingRule
     /** Whether nothing is stuck, or all that is was overruled with a reason. */
     public function isFree(Preparation $preparation): bool
     {
-        return [] === $preparation->known->wrong() && ([] === $this->stuck($preparation) || $this->isOverruled($preparation));
+        return [] === $preparation->known->wrong() &&
+            ([] === $this->stuck($preparation) || $this->isOverruled($preparation));
     }
 
     /** Whether somebody said why it goes on although all this is stuck. */
     public function isOverruled(Preparation $preparation): bool
     {
         $overruling = $preparation->known->parts->desk->overruling;
-        $codes = array_map(static fn (Finding $finding): string => $finding->code->value, $this->stuck($preparation));
+        $codes = array_map(static fn(Finding $finding): string => $finding->code->value, $this->stuck($preparation));
 
         return [] === $preparation->known->wrong() && [] !== $codes && true === $overruling?->covers($codes);
     }
@@ -62,7 +63,9 @@ final readonly class StandingRule
     /** @return list<Finding> */
     public function stuck(Preparation $preparation): array
     {
-        return array_values(array_filter($preparation->findings(), static fn (Finding $finding): bool => $finding->isStuck()));
+        return array_values(
+            array_filter($preparation->findings(), static fn(Finding $finding): bool => $finding->isStuck()),
+        );
     }
 
     private function of(Preparation $preparation, Stage $stage): Standing
@@ -89,7 +92,9 @@ final readonly class StandingRule
     {
         return match (true) {
             null === $preparation->plan() => Standing::Open,
-            \in_array(Standing::Stuck, $standings, true) => $this->isOverruled($preparation) ? Standing::Decide : Standing::Stuck,
+            \in_array(Standing::Stuck, $standings, true) => $this->isOverruled($preparation)
+                ? Standing::Decide
+                : Standing::Stuck,
             null === $preparation->winding() => Standing::Open,
             $this->waitsForCloth($standings) => Standing::Decide,
             default => Standing::Fine,
@@ -99,6 +104,10 @@ final readonly class StandingRule
     /** @param array<string, Standing> $standings */
     private function waitsForCloth(array $standings): bool
     {
-        return [] !== array_filter(self::CLOTH, static fn (Stage $stage): bool => Standing::Decide === ($standings[$stage->value] ?? null));
+        return [] !==
+            array_filter(
+                self::CLOTH,
+                static fn(Stage $stage): bool => Standing::Decide === ($standings[$stage->value] ?? null),
+            );
     }
 }

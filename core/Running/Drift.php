@@ -17,6 +17,5 @@ final readonly class Drift
         public ?Worked $forecastError,
         public ?Worked $marginLeft,
         public ?Worked $skew,
-    ) {
-    }
+    ) {}
 }

@@ -21,9 +21,7 @@ final readonly class DriftRule
     private const FEWEST = 3;
 
     /** @param Length $sideMargin the lesser of both sides */
-    public function __construct(private Length $sideMargin, private Length $along)
-    {
-    }
+    public function __construct(private Length $sideMargin, private Length $along) {}
 
     /**
      * @param list<RegisterReading> $readings at different lengths
@@ -32,7 +30,10 @@ final readonly class DriftRule
      */
     public function judge(array $readings): Drift
     {
-        usort($readings, static fn (RegisterReading $one, RegisterReading $other): int => $one->wound->compareTo($other->wound));
+        usort(
+            $readings,
+            static fn(RegisterReading $one, RegisterReading $other): int => $one->wound->compareTo($other->wound),
+        );
         foreach (\array_slice($readings, 1) as $i => $reading) {
             if (0 === $reading->wound->compareTo($readings[$i]->wound)) {
                 throw new \InvalidArgumentException('Two readings are at one length.');
@@ -40,15 +41,17 @@ final readonly class DriftRule
         }
         $skew = [] === $readings ? null : $this->skew($readings[\count($readings) - 1]);
 
-        return \count($readings) < self::FEWEST ? new Drift(DriftState::Unknown, null, null, null, null, $skew) : $this->fitted($readings, $skew);
+        return \count($readings) < self::FEWEST
+            ? new Drift(DriftState::Unknown, null, null, null, null, $skew)
+            : $this->fitted($readings, $skew);
     }
 
     /** @param list<RegisterReading> $readings in order, at least three */
     private function fitted(array $readings, ?Worked $skew): Drift
     {
         $n = \count($readings);
-        $xs = array_map(static fn (RegisterReading $reading): float => $reading->wound->toMillimetres(), $readings);
-        $ms = array_map(static fn (RegisterReading $reading): float => $reading->mean()->toMillimetres(), $readings);
+        $xs = array_map(static fn(RegisterReading $reading): float => $reading->wound->toMillimetres(), $readings);
+        $ms = array_map(static fn(RegisterReading $reading): float => $reading->mean()->toMillimetres(), $readings);
         [$x, $m] = [array_sum($xs) / $n, array_sum($ms) / $n];
         [$sxx, $sxm, $sse] = [0.0, 0.0, 0.0];
         foreach ($xs as $i => $at) {
@@ -67,19 +70,39 @@ final readonly class DriftRule
         return new Drift(
             $this->state($readings, $left),
             1000 * $slope,
-            new Worked(Figure::measured($forecast), 'The best straight line through the mean offsets, carried on to the tail edge.', [
-                new Term('mean of the offsets', Figure::measured(Length::millimetres($m)), "$n readings"),
-                new Term('still to wind on from their middle', Figure::measured(Length::millimetres($ahead)), \sprintf('%+.2f mm for each metre', 1000 * $slope)),
+            new Worked(
+                Figure::measured($forecast),
+                'The best straight line through the mean offsets, carried on to the tail edge.',
+                [
+                    new Term('mean of the offsets', Figure::measured(Length::millimetres($m)), "$n readings"),
+                    new Term(
+                        'still to wind on from their middle',
+                        Figure::measured(Length::millimetres($ahead)),
+                        \sprintf('%+.2f mm for each metre', 1000 * $slope),
+                    ),
+                ],
+            ),
+            new Worked(Figure::measured($error), 'The standard error of that line at the tail edge.', [
+                new Term(
+                    'readings',
+                    Figure::measured(Length::millimetres(sqrt($sse / ($n - 2)))),
+                    "scatter of $n about the line",
+                ),
             ]),
-            new Worked(Figure::measured($error), 'The standard error of that line at the tail edge.', [new Term('readings', Figure::measured(Length::millimetres(sqrt($sse / ($n - 2)))), "scatter of $n about the line")]),
-            new Worked(Figure::left($left), 'The side margin less the forecast, on the side that it drifts to.', [new Term('side margin', Figure::left($this->sideMargin), 'backing'), new Term('forecast', Figure::measured($forecast), 'readings')]),
+            new Worked(Figure::left($left), 'The side margin less the forecast, on the side that it drifts to.', [
+                new Term('side margin', Figure::left($this->sideMargin), 'backing'),
+                new Term('forecast', Figure::measured($forecast), 'readings'),
+            ]),
             $skew,
         );
     }
 
     private function skew(RegisterReading $last): Worked
     {
-        return new Worked(Figure::measured($last->skew()), 'Right less left at the last reading.', [new Term('right', Figure::measured($last->right), 'reading'), new Term('left', Figure::measured($last->left), 'reading')]);
+        return new Worked(Figure::measured($last->skew()), 'Right less left at the last reading.', [
+            new Term('right', Figure::measured($last->right), 'reading'),
+            new Term('left', Figure::measured($last->left), 'reading'),
+        ]);
     }
 
     /** @param list<RegisterReading> $readings in order */

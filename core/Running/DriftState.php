@@ -16,8 +16,12 @@ enum DriftState: string
         return match ($this) {
             self::Unknown => 'Three readings are needed before anything can be said.',
             self::Ok => 'It runs true enough. Smooth, read, go on.',
-            self::Watch => 'It will come near the side margin. Smooth against the drift at each advance, and look whether one roller is tighter.',
-            self::Act => 'Stop before the next advance: let the side clamps off, undo the last basting, lay the top back to its marks, and baste again.',
+            self::Watch
+                => 'It will come near the side margin. Smooth against the drift at each advance, and look whether ' .
+                'one roller is tighter.',
+            self::Act
+                => 'Stop before the next advance: let the side clamps off, undo the last basting, lay the top back ' .
+                'to its marks, and baste again.',
         };
     }
 }

@@ -30,17 +30,26 @@ final readonly class Journal
     /** @param list<JournalEntry> $entries in any order */
     public function __construct(private StepList $steps, array $entries, private \DateTimeImmutable $started)
     {
-        usort($entries, static fn (JournalEntry $one, JournalEntry $other): int => $one->at <=> $other->at ?: $one->key <=> $other->key);
+        usort(
+            $entries,
+            static fn(JournalEntry $one, JournalEntry $other): int => $one->at <=> $other->at ?:
+            $one->key <=> $other->key,
+        );
         $corrected = [];
         foreach ($entries as $entry) {
             if (EntryKind::Correction === $entry->kind) {
                 $corrected[$entry->text('of')] = true;
             }
         }
-        $this->standing = array_values(array_filter($entries, static fn (JournalEntry $entry): bool => !isset($corrected[$entry->key])));
+        $this->standing = array_values(
+            array_filter($entries, static fn(JournalEntry $entry): bool => !isset($corrected[$entry->key])),
+        );
     }
 
-    /** @return array<string, JournalEntry> the entry that ended each step, by the step's key; a step done on two devices is done once */
+    /**
+     * @return array<string, JournalEntry> the entry that ended each step, by the step's key; a step done on two devices
+     * is done once
+     */
     public function done(): array
     {
         $done = [];
@@ -80,18 +89,26 @@ final readonly class Journal
         return [] !== $last && EntryKind::Park === $last[\count($last) - 1]->kind;
     }
 
-    /** What the steps that are done leave, in the order in which they were done, and what was set right by hand since. */
+    /**
+     * What the steps that are done leave, in the order in which they were done, and what was set right by hand since.
+     */
     public function state(): FrameState
     {
         $state = $this->steps->start;
         $done = $this->done();
         foreach ($this->standing as $entry) {
-            $place = EntryKind::Done === $entry->kind && null !== $entry->step && ($done[$entry->step] ?? null) === $entry ? $this->steps->placeOf($entry->step) : null;
+            $place =
+                EntryKind::Done === $entry->kind && null !== $entry->step && ($done[$entry->step] ?? null) === $entry
+                    ? $this->steps->placeOf($entry->step)
+                    : null;
             if (null !== $place) {
                 $state = $state->with($this->steps->steps[$place]->leaves);
             } elseif (EntryKind::State === $entry->kind) {
                 $part = StatePart::tryFrom($entry->text('part'));
-                $state = null !== $part && $part->accepts($entry->text('is')) ? $state->with([new Setting($part, $entry->text('is'))]) : $state;
+                $state =
+                    null !== $part && $part->accepts($entry->text('is'))
+                        ? $state->with([new Setting($part, $entry->text('is'))])
+                        : $state;
             }
         }
 
@@ -112,8 +129,14 @@ final readonly class Journal
         $done = $this->done();
         $stitched = 0;
         foreach ($winding->winds as $wind) {
-            $ofPass = array_filter($this->steps->steps, static fn (Step $step): bool => StepKind::Stitch === $step->kind && $step->pass === $wind->number);
-            $stitched += [] !== $ofPass && [] === array_filter($ofPass, static fn (Step $step): bool => !isset($done[$step->key])) ? 1 : 0;
+            $ofPass = array_filter(
+                $this->steps->steps,
+                static fn(Step $step): bool => StepKind::Stitch === $step->kind && $step->pass === $wind->number,
+            );
+            $stitched +=
+                [] !== $ofPass && [] === array_filter($ofPass, static fn(Step $step): bool => !isset($done[$step->key]))
+                    ? 1
+                    : 0;
         }
 
         return $stitched;
@@ -130,7 +153,11 @@ final readonly class Journal
                 continue;
             }
             $wound = Length::millimetres($entry->number('wound'));
-            $readings[$wound->nanometres] = new RegisterReading($wound, Length::millimetres($entry->number('left')), Length::millimetres($entry->number('right')));
+            $readings[$wound->nanometres] = new RegisterReading(
+                $wound,
+                Length::millimetres($entry->number('left')),
+                Length::millimetres($entry->number('right')),
+            );
         }
         ksort($readings);
 
@@ -146,9 +173,17 @@ final readonly class Journal
     public function firmness(): ?FirmnessReading
     {
         foreach (array_reverse($this->ofKinds(EntryKind::Firmness)) as $entry) {
-            $layers = array_map(static fn (string $layer): array => array_values(array_filter(array_map(Firmness::tryFrom(...), $entry->steps($layer)))), ['backing', 'top']);
+            $layers = array_map(
+                static fn(string $layer): array => array_values(
+                    array_filter(array_map(Firmness::tryFrom(...), $entry->steps($layer))),
+                ),
+                ['backing', 'top'],
+            );
             if (3 === \count($layers[0]) && 3 === \count($layers[1])) {
-                return new FirmnessReading([$layers[0][0], $layers[0][1], $layers[0][2]], [$layers[1][0], $layers[1][1], $layers[1][2]]);
+                return new FirmnessReading(
+                    [$layers[0][0], $layers[0][1], $layers[0][2]],
+                    [$layers[1][0], $layers[1][1], $layers[1][2]],
+                );
             }
         }
 
@@ -176,10 +211,19 @@ final readonly class Journal
                 $paused ??= $entry->at;
             } elseif (EntryKind::Resume === $entry->kind && null !== $paused) {
                 // The pause is no work; what was worked before it belongs to the step that ends after it.
-                $since = $since->modify(\sprintf('+%d milliseconds', (int) max(0, 1000 * $this->secondsBetween($paused, $entry->at))));
+                $since = $since->modify(
+                    \sprintf('+%d milliseconds', (int) max(0, 1000 * $this->secondsBetween($paused, $entry->at))),
+                );
                 $paused = null;
-            } elseif (EntryKind::Done === $entry->kind && null !== $entry->step && ($done[$entry->step] ?? null) === $entry) {
-                $minutes[$entry->step] = max(0.0, min(self::LONGEST_STEP_MINUTES, $this->secondsBetween($since, $entry->at) / 60));
+            } elseif (
+                EntryKind::Done === $entry->kind &&
+                null !== $entry->step &&
+                ($done[$entry->step] ?? null) === $entry
+            ) {
+                $minutes[$entry->step] = max(
+                    0.0,
+                    min(self::LONGEST_STEP_MINUTES, $this->secondsBetween($since, $entry->at) / 60),
+                );
                 $since = $entry->at;
             }
         }
@@ -200,7 +244,12 @@ final readonly class Journal
     /** @return list<JournalEntry> what was looked for, tested and done of a problem, in order */
     public function about(string $problem): array
     {
-        return array_values(array_filter($this->ofKinds(EntryKind::Looked, EntryKind::Tested, EntryKind::Fixed), static fn (JournalEntry $entry): bool => $problem === $entry->text('of')));
+        return array_values(
+            array_filter(
+                $this->ofKinds(EntryKind::Looked, EntryKind::Tested, EntryKind::Fixed),
+                static fn(JournalEntry $entry): bool => $problem === $entry->text('of'),
+            ),
+        );
     }
 
     /** @return list<JournalEntry> */
@@ -212,6 +261,11 @@ final readonly class Journal
     /** @return list<JournalEntry> */
     private function ofKinds(EntryKind ...$kinds): array
     {
-        return array_values(array_filter($this->standing, static fn (JournalEntry $entry): bool => \in_array($entry->kind, $kinds, true)));
+        return array_values(
+            array_filter(
+                $this->standing,
+                static fn(JournalEntry $entry): bool => \in_array($entry->kind, $kinds, true),
+            ),
+        );
     }
 }

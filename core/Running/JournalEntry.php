@@ -10,15 +10,22 @@ final readonly class JournalEntry
     /**
      * @param string               $key  made where it was written, the same however often it is sent
      * @param string|null          $step key of the step at hand
-     * @param array<string, mixed> $data by kind: register {left, right, wound in mm}, firmness {backing, top: three steps
+     * @param array<string, mixed> $data by kind: register {left, right, wound in mm}, firmness {backing, top: three
+     *   steps
      *                                   each}, release {jumped in mm}, straightness {left, centre, right in mm}, state
      *                                   {part, is}, problem {x, y in mm, layer, seen, severity, action}, note {text},
-     *                                   looked {of: key, symptom, seen}, tested {of: key, cause, proved}, fixed {of: key,
+     *                                   looked {of: key, symptom, seen}, tested {of: key, cause, proved}, fixed {of:
+     *                                   key,
      *                                   cause, action, worked}, correction {of: key}
      */
-    public function __construct(public string $key, public EntryKind $kind, public ?string $step, public \DateTimeImmutable $at, public array $data = [], public string $person = '')
-    {
-    }
+    public function __construct(
+        public string $key,
+        public EntryKind $kind,
+        public ?string $step,
+        public \DateTimeImmutable $at,
+        public array $data = [],
+        public string $person = '',
+    ) {}
 
     /** A number of its data; zero where there is none. */
     public function number(string $name): float

@@ -10,9 +10,7 @@ use Schwung\Core\Measure\Length;
 final readonly class RegisterReading
 {
     /** @param Length $wound what was wound on at that advance */
-    public function __construct(public Length $wound, public Length $left, public Length $right)
-    {
-    }
+    public function __construct(public Length $wound, public Length $left, public Length $right) {}
 
     public function mean(): Length
     {

@@ -15,9 +15,7 @@ final readonly class Angle
      * @param float       $radians clockwise on the page, from the backing's top side
      * @param list<Bound> $bounds
      */
-    public function __construct(public float $radians, public array $bounds)
-    {
-    }
+    public function __construct(public float $radians, public array $bounds) {}
 
     public function longestAt(float $width): float
     {

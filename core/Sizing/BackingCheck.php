@@ -25,8 +25,7 @@ final readonly class BackingCheck
         public Worked $slackAlong,
         public BackingState $stateAcross,
         public BackingState $stateAlong,
-    ) {
-    }
+    ) {}
 
     public function state(): BackingState
     {
@@ -47,11 +46,18 @@ final readonly class BackingCheck
 
     private static function missing(Worked $required, Length $there, BackingState $state): Worked
     {
-        $missing = BackingState::Fits === $state ? Length::zero() : Length::longest(Length::zero(), $required->length()->minus($there));
+        $missing =
+            BackingState::Fits === $state
+                ? Length::zero()
+                : Length::longest(Length::zero(), $required->length()->minus($there));
 
-        return new Worked(Figure::missing($missing), 'What is needed less what the cloth gives once it is squared up.', [
-            new Term('needed', $required->figure, 'top and margins'),
-            new Term('there', Figure::left($there), 'backing, squared up to its greatest size'),
-        ]);
+        return new Worked(
+            Figure::missing($missing),
+            'What is needed less what the cloth gives once it is squared up.',
+            [
+                new Term('needed', $required->figure, 'top and margins'),
+                new Term('there', Figure::left($there), 'backing, squared up to its greatest size'),
+            ],
+        );
     }
 }

@@ -93,9 +93,12 @@ final readonly class BackingRule
      */
     public function wantedAtEnds(Load $load): array
     {
-        $least = array_map(fn (End $end): Length => $this->practice->grip($load->holdingAt($end), $end)->total(), End::cases());
+        $least = array_map(
+            fn(End $end): Length => $this->practice->grip($load->holdingAt($end), $end)->total(),
+            End::cases(),
+        );
         $school = $this->practice->schoolMargin($load->school) ?? Length::zero();
-        $asked = array_map(static fn (Length $length): Length => Length::longest($school, $length), $least);
+        $asked = array_map(static fn(Length $length): Length => Length::longest($school, $length), $least);
 
         return [Length::zero()->plus(...$asked), Length::zero()->plus(...$least)];
     }
@@ -131,7 +134,9 @@ final readonly class BackingRule
 
     private function isWithin(UsableBacking $cloth, Length $slack): bool
     {
-        return !$slack->isShorterThan($cloth->isSquareKnown ? $this->practice->forgivenWithDiagonal->negated() : Length::zero());
+        return !$slack->isShorterThan(
+            $cloth->isSquareKnown ? $this->practice->forgivenWithDiagonal->negated() : Length::zero(),
+        );
     }
 
     private function worked(Length $slack, string $axis, Length $required): Worked
@@ -140,7 +145,8 @@ final readonly class BackingRule
 
         return new Worked(
             $forgiven ? Figure::measured($slack) : Figure::left($slack),
-            "What the cloth gives $axis at the size needed the other way, less what is needed. What is left over cannot be used up both ways at once.",
+            "What the cloth gives $axis at the size needed the other way, less what is needed. What is left over " .
+                'cannot be used up both ways at once.',
             [
                 new Term('there', Figure::left($required->plus($slack)), 'backing, squared up'),
                 new Term('needed', Figure::needed($required), 'top and margins'),

@@ -18,9 +18,7 @@ final readonly class Balance
      * @param list<array{float, float, float}> $sides weight and inward normal of each side that counts
      * @param float                            $room  what the weighted offsets leave
      */
-    private function __construct(private array $sides, private float $room)
-    {
-    }
+    private function __construct(private array $sides, private float $room) {}
 
     /**
      * Parallel sides balance alone; they are found in two of the threes and told once.
@@ -37,9 +35,12 @@ final readonly class Balance
             [$p, $q, $r] = array_values($three);
             $weights = [$q->normal->cross($r->normal), $r->normal->cross($p->normal), $p->normal->cross($q->normal)];
             $sign = array_sum($weights) < 0 ? -1 : 1;
-            $weights = array_combine(array_keys($three), array_map(static fn (float $weight): float => $sign * $weight, $weights));
-            $counting = array_filter($weights, static fn (float $weight): bool => $weight > self::NOISE);
-            if ([] === array_filter($weights, static fn (float $weight): bool => $weight < -self::NOISE)) {
+            $weights = array_combine(
+                array_keys($three),
+                array_map(static fn(float $weight): float => $sign * $weight, $weights),
+            );
+            $counting = array_filter($weights, static fn(float $weight): bool => $weight > self::NOISE);
+            if ([] === array_filter($weights, static fn(float $weight): bool => $weight < -self::NOISE)) {
                 $balances[implode(' ', array_keys($counting))] = self::weighted($sides, $counting);
             }
         }

@@ -7,7 +7,10 @@ namespace Schwung\Core\Sizing;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Worked;
 
-/** Whether the batting covers, how it lies, and when it is rested; ready times are null where it is not known when it was opened. */
+/**
+ * Whether the batting covers, how it lies, and when it is rested; ready times are null where it is not known when it
+ * was opened.
+ */
 final readonly class BattingCheck
 {
     public function __construct(
@@ -21,8 +24,7 @@ final readonly class BattingCheck
         public ?Length $trimTo,
         public ?\DateTimeImmutable $readyFrom,
         public ?\DateTimeImmutable $readyBest,
-    ) {
-    }
+    ) {}
 
     /** How far the batting, as it lies, is below what is needed across; not positive where it is enough. */
     public function missingAcross(): Length

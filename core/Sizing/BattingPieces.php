@@ -7,7 +7,8 @@ namespace Schwung\Core\Sizing;
 use Schwung\Core\Measure\Length;
 
 /**
- * Rule 6, from pieces: butted, never overlapped, laid as a guillotine layout: every seam runs straight through from edge
+ * Rule 6, from pieces: butted, never overlapped, laid as a guillotine layout: every seam runs straight through from
+ * edge
  * to edge of the part that it divides.
  *
  * What each set of pieces can cover is worked out from what its parts can (dynamic programming over sets of pieces), so
@@ -15,7 +16,9 @@ use Schwung\Core\Measure\Length;
  */
 final readonly class BattingPieces
 {
-    /** Three to the eighth is some thousands of merges, a few milliseconds; nobody butts more pieces under one quilt. */
+    /**
+     * Three to the eighth is some thousands of merges, a few milliseconds; nobody butts more pieces under one quilt.
+     */
     public const MOST = 8;
 
     /**
@@ -46,7 +49,11 @@ final readonly class BattingPieces
      */
     private function largest(array $pieces): array
     {
-        uasort($pieces, static fn (array $one, array $other): int => $other[0]->toMillimetres() * $other[1]->toMillimetres() <=> $one[0]->toMillimetres() * $one[1]->toMillimetres());
+        uasort(
+            $pieces,
+            static fn(array $one, array $other): int => $other[0]->toMillimetres() * $other[1]->toMillimetres() <=>
+                $one[0]->toMillimetres() * $one[1]->toMillimetres(),
+        );
 
         return \array_slice($pieces, 0, self::MOST, true);
     }
@@ -63,7 +70,10 @@ final readonly class BattingPieces
         $covers = [];
         $bit = 1;
         foreach ($pieces as $number => [$width, $length]) {
-            $covers[$bit] = PieceCover::greatest([PieceCover::of($number, $width, $length, false), PieceCover::of($number, $length, $width, true)]);
+            $covers[$bit] = PieceCover::greatest([
+                PieceCover::of($number, $width, $length, false),
+                PieceCover::of($number, $length, $width, true),
+            ]);
             $bit *= 2;
         }
         for ($set = 1; $set < $bit; ++$set) {
@@ -101,7 +111,7 @@ final readonly class BattingPieces
     {
         $area = 0.0;
         foreach (array_values($pieces) as $i => [$width, $length]) {
-            $area += ($set >> $i & 1) * $width->toMillimetres() * $length->toMillimetres();
+            $area += (($set >> $i) & 1) * $width->toMillimetres() * $length->toMillimetres();
         }
 
         return $area;

@@ -10,9 +10,7 @@ use Schwung\Core\Practice\Practice;
 /** Rule 6, from a roll: what to cut off a roll of batting for a needed size, least first. */
 final readonly class BattingRoll
 {
-    public function __construct(private Practice $practice)
-    {
-    }
+    public function __construct(private Practice $practice) {}
 
     /** @return list<RollCut> empty where the roll is too narrow both ways */
     public function cuts(Length $across, Length $along, Length $rollWidth): array
@@ -24,7 +22,7 @@ final readonly class BattingRoll
                 $cuts[] = new RollCut($offRoll, $offcut, !$offcut->isShorterThan($this->practice->offcutWorthKeeping));
             }
         }
-        usort($cuts, static fn (RollCut $one, RollCut $other): int => $one->length->compareTo($other->length));
+        usort($cuts, static fn(RollCut $one, RollCut $other): int => $one->length->compareTo($other->length));
 
         return $cuts;
     }

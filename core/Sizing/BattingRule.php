@@ -23,15 +23,21 @@ use Schwung\Core\Practice\Practice;
  */
 final readonly class BattingRule
 {
-    public function __construct(private Practice $practice)
-    {
-    }
+    public function __construct(private Practice $practice) {}
 
-    public function check(Batting $batting, Top $top, Load $load, Direction $direction, BackingCheck $backing): BattingCheck
-    {
+    public function check(
+        Batting $batting,
+        Top $top,
+        Load $load,
+        Direction $direction,
+        BackingCheck $backing,
+    ): BattingCheck {
         $across = $this->requiredAcross($top, $direction);
         $along = $this->requiredAlong($top, $load, $direction, $backing);
-        $limit = BackingState::Short === $backing->state() ? $backing->required->across->length() : $backing->squaredUp->across;
+        $limit =
+            BackingState::Short === $backing->state()
+                ? $backing->required->across->length()
+                : $backing->squaredUp->across;
         [$asCut, $turned] = [[$batting->width, $batting->length], [$batting->length, $batting->width]];
         $lays = Direction::AsIs === $direction ? [$asCut, $turned] : [$turned, $asCut];
         [$state, $lay] = $this->lay($lays, $across->length(), $along->length(), $limit);
@@ -71,15 +77,22 @@ final readonly class BattingRule
             $along = $along->plus($over);
         }
 
-        return new Worked(Figure::needed($along), 'Top and at each end the usual overhang, or less where the attachment begins sooner.', $terms);
+        return new Worked(
+            Figure::needed($along),
+            'Top and at each end the usual overhang, or less where the attachment begins sooner.',
+            $terms,
+        );
     }
 
     /** Of a margin no larger than what is laid; a backing that is short will be mended to what is asked for. */
     private function overAt(End $end, Load $load, BackingCheck $backing): Length
     {
         $asked = $backing->required->margins->at($end);
-        $margin = BackingState::Short === $backing->state() ? $asked : Length::shortest($asked, $backing->laid->at($end));
-        $used = $this->practice->grip($load->holdingAt($end), $end)->usedUp->plus($this->practice->battingBelowAttachment);
+        $margin =
+            BackingState::Short === $backing->state() ? $asked : Length::shortest($asked, $backing->laid->at($end));
+        $used = $this->practice
+            ->grip($load->holdingAt($end), $end)
+            ->usedUp->plus($this->practice->battingBelowAttachment);
         $room = $margin->minus($used);
 
         return Length::longest(Length::zero(), Length::shortest($this->practice->battingOverhang, $room));
@@ -94,7 +107,8 @@ final readonly class BattingRule
      */
     private function lay(array $lays, Length $across, Length $along, Length $limit): array
     {
-        $covers = static fn (int $lay): bool => !$lays[$lay][0]->isShorterThan($across) && !$lays[$lay][1]->isShorterThan($along);
+        $covers = static fn(int $lay): bool => !$lays[$lay][0]->isShorterThan($across) &&
+            !$lays[$lay][1]->isShorterThan($along);
         foreach ([0, 1] as $lay) {
             if ($covers($lay) && !$lays[$lay][0]->isLongerThan($limit)) {
                 return [BattingState::Fits, $lay];

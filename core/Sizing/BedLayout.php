@@ -13,7 +13,8 @@ use Schwung\Core\Measure\Point;
 final readonly class BedLayout
 {
     /**
-     * @param list<Point>                $backing      its own top-left, top-right, bottom-right and bottom-left corner, where they lie once loaded
+     * @param list<Point>                $backing      its own top-left, top-right, bottom-right and bottom-left corner,
+     *   where they lie once loaded
      * @param list<array{Point, Point}>  $backingSeams
      * @param list<array{float, string}> $acrossSeams  seams of the top along the rails: y and kind
      * @param list<array{float, string}> $alongSeams   seams of the top from roller to roller: x and kind
@@ -26,6 +27,5 @@ final readonly class BedLayout
         public array $backingSeams,
         public array $acrossSeams,
         public array $alongSeams,
-    ) {
-    }
+    ) {}
 }

@@ -21,8 +21,14 @@ use Schwung\Core\Measure\Point;
  */
 final readonly class BedPlacing
 {
-    public function place(Top $top, Backing $backing, UsableBacking $cloth, BackingCheck $check, Direction $direction, ?BattingCheck $batting): BedLayout
-    {
+    public function place(
+        Top $top,
+        Backing $backing,
+        UsableBacking $cloth,
+        BackingCheck $check,
+        Direction $direction,
+        ?BattingCheck $batting,
+    ): BedLayout {
         $topBox = $this->topBox($top, $direction);
         $margins = $check->required->margins;
         $required = new Box(
@@ -38,9 +44,18 @@ final readonly class BedPlacing
             $required,
             null === $batting ? null : $this->battingBox($topBox, $batting),
             array_map($move, $cloth->outline->corners()),
-            array_map(fn (BackingSeam $seam): array => array_map($move, $this->seamEnds($seam, $backing, $cloth)), $backing->seams),
-            array_map(static fn (TopSeam $seam): array => [$seam->at->toMillimetres(), $seam->kind->value], $top->seamsAlongRails($direction)),
-            array_map(static fn (TopSeam $seam): array => [$topBox->left + $seam->at->toMillimetres(), $seam->kind->value], $top->seamsRollerToRoller($direction)),
+            array_map(
+                fn(BackingSeam $seam): array => array_map($move, $this->seamEnds($seam, $backing, $cloth)),
+                $backing->seams,
+            ),
+            array_map(
+                static fn(TopSeam $seam): array => [$seam->at->toMillimetres(), $seam->kind->value],
+                $top->seamsAlongRails($direction),
+            ),
+            array_map(
+                static fn(TopSeam $seam): array => [$topBox->left + $seam->at->toMillimetres(), $seam->kind->value],
+                $top->seamsRollerToRoller($direction),
+            ),
         );
     }
 
@@ -56,7 +71,12 @@ final readonly class BedPlacing
         $across = ($batting->trimTo ?? $batting->layAcross)->toMillimetres();
         $lead = $batting->requiredAlong->terms[1]->amount->length->toMillimetres();
 
-        return new Box(-$across / 2, $top->lead - $lead, $across / 2, $top->lead - $lead + $batting->layAlong->toMillimetres());
+        return new Box(
+            -$across / 2,
+            $top->lead - $lead,
+            $across / 2,
+            $top->lead - $lead + $batting->layAlong->toMillimetres(),
+        );
     }
 
     /** @return \Closure(Point): Point from the backing as measured to the bed */
@@ -65,9 +85,16 @@ final readonly class BedPlacing
         $fits = BackingState::Fits === $check->stateAcross && BackingState::Fits === $check->stateAlong;
         $across = $fits ? $check->required->across->length() : $check->squaredUp->across;
         $along = $fits ? $check->required->along->length() : $check->squaredUp->along;
-        $turn = $fits && $cloth->isSquareKnown ? $cloth->loaded($direction)->turnAt($across->minus(Length::millimetres(0.5))) : $check->squaredUp->turn;
+        $turn =
+            $fits && $cloth->isSquareKnown
+                ? $cloth->loaded($direction)->turnAt($across->minus(Length::millimetres(0.5)))
+                : $check->squaredUp->turn;
         [$width, $length] = Direction::AsIs === $direction ? [$across, $along] : [$along, $across];
-        $from = $this->rotated((new CentreFinder())->centre($cloth->outline, $width->toMillimetres(), $length->toMillimetres(), $turn), $direction, $turn);
+        $from = $this->rotated(
+            (new CentreFinder())->centre($cloth->outline, $width->toMillimetres(), $length->toMillimetres(), $turn),
+            $direction,
+            $turn,
+        );
         $x = ($required->left + $required->right) / 2;
         $isShortAlong = !$fits && $along->isShorterThan($check->required->along->length());
         $y = $isShortAlong ? $required->lead + $along->toMillimetres() / 2 : ($required->lead + $required->tail) / 2;
@@ -97,8 +124,14 @@ final readonly class BedPlacing
         $at = $seam->at->toMillimetres();
 
         return SeamDirection::Across === $seam->direction
-            ? [$this->between($tl, $bl, $at / $backing->left->toMillimetres()), $this->between($tr, $br, $at / $backing->right->toMillimetres())]
-            : [$this->between($tl, $tr, $at / $backing->top->toMillimetres()), $this->between($bl, $br, $at / $backing->bottom->toMillimetres())];
+            ? [
+                $this->between($tl, $bl, $at / $backing->left->toMillimetres()),
+                $this->between($tr, $br, $at / $backing->right->toMillimetres()),
+            ]
+            : [
+                $this->between($tl, $tr, $at / $backing->top->toMillimetres()),
+                $this->between($bl, $br, $at / $backing->bottom->toMillimetres()),
+            ];
     }
 
     private function between(Point $from, Point $to, float $share): Point

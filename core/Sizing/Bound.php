@@ -14,9 +14,7 @@ final readonly class Bound
     /** A slope below this is none. */
     public const NONE = 1e-12;
 
-    public function __construct(public float $a, public float $b, public float $c)
-    {
-    }
+    public function __construct(public float $a, public float $b, public float $c) {}
 
     /** The greatest L at this width; negative infinity where the width alone breaks the bound. */
     public function lengthAt(float $width): float

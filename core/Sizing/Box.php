@@ -7,9 +7,7 @@ namespace Schwung\Core\Sizing;
 /** An upright rectangle on the bed, in millimetres; lead is its smaller y. */
 final readonly class Box
 {
-    public function __construct(public float $left, public float $lead, public float $right, public float $tail)
-    {
-    }
+    public function __construct(public float $left, public float $lead, public float $right, public float $tail) {}
 
     public static function centred(float $x, float $y, float $across, float $along): self
     {

@@ -24,9 +24,11 @@ final readonly class CentreFinder
         $whole = $place;
         foreach (Side::around($outline) as $side) {
             $n = $side->normal;
-            $offset = $side->offset - self::SLIP
-                + $width / 2 * abs($n->x * cos($turn) + $n->y * sin($turn))
-                + $length / 2 * abs(-$n->x * sin($turn) + $n->y * cos($turn));
+            $offset =
+                $side->offset -
+                self::SLIP +
+                ($width / 2) * abs($n->x * cos($turn) + $n->y * sin($turn)) +
+                ($length / 2) * abs(-$n->x * sin($turn) + $n->y * cos($turn));
             $place = $this->clip($place, $n, $offset);
         }
 
@@ -49,7 +51,10 @@ final readonly class CentreFinder
             }
             if ($here * $there < 0) {
                 $share = $here / ($here - $there);
-                $kept[] = new Point($corner->x + $share * ($next->x - $corner->x), $corner->y + $share * ($next->y - $corner->y));
+                $kept[] = new Point(
+                    $corner->x + $share * ($next->x - $corner->x),
+                    $corner->y + $share * ($next->y - $corner->y),
+                );
             }
         }
 
@@ -60,8 +65,8 @@ final readonly class CentreFinder
     private function middle(array $points): Point
     {
         \assert([] !== $points);
-        $xs = array_map(static fn (Point $point): float => $point->x, $points);
-        $ys = array_map(static fn (Point $point): float => $point->y, $points);
+        $xs = array_map(static fn(Point $point): float => $point->x, $points);
+        $ys = array_map(static fn(Point $point): float => $point->y, $points);
 
         return new Point((min($xs) + max($xs)) / 2, (min($ys) + max($ys)) / 2);
     }

@@ -20,13 +20,16 @@ use Schwung\Core\Practice\Practice;
  */
 final readonly class ClothRemedies
 {
-    public function __construct(private Practice $practice, private UnitSystem $units)
-    {
-    }
+    public function __construct(private Practice $practice, private UnitSystem $units) {}
 
     public function extend(BackingCheck $check): ?Remedy
     {
-        $plan = (new Extension($this->practice))->plan($check->squaredUp, $check->required->across->length(), $check->required->along->length(), ExtensionLayout::BothEnds);
+        $plan = (new Extension($this->practice))->plan(
+            $check->squaredUp,
+            $check->required->across->length(),
+            $check->required->along->length(),
+            ExtensionLayout::BothEnds,
+        );
         if ([] === $plan->strips) {
             return null;
         }
@@ -35,7 +38,10 @@ final readonly class ClothRemedies
             RemedyKind::Extend,
             Phrase::of('Sew on strips'),
             Phrase::joined(
-                ...[...array_map(static fn (Strip $strip): Phrase => $strip->sentence(), $plan->strips), Phrase::of('The backing is then %s × %s.', Figure::left($plan->across), Figure::left($plan->along))],
+                ...[
+                    ...array_map(static fn(Strip $strip): Phrase => $strip->sentence(), $plan->strips),
+                    Phrase::of('The backing is then %s × %s.', Figure::left($plan->across), Figure::left($plan->along)),
+                ],
             ),
             BackingState::Fits,
             extension: $plan,
@@ -57,15 +63,18 @@ final readonly class ClothRemedies
         $fits = null !== $longest && !$longest->isShorterThan($check->required->along->length());
         $wasMissingAcross = $check->stateAcross;
 
-        return !$fits || BackingState::Fits === $wasMissingAcross ? null : new Remedy(
-            RemedyKind::SquareUp,
-            Phrase::of('Square only the ends'),
-            Phrase::of(
-                'Cut lead and tail straight and leave the sides crooked: the narrowest place keeps %s beside the top, enough for clamps and foot.',
-                $check->workedOut->margins->left->figure,
-            ),
-            BackingState::Fits,
-        );
+        return !$fits || BackingState::Fits === $wasMissingAcross
+            ? null
+            : new Remedy(
+                RemedyKind::SquareUp,
+                Phrase::of('Square only the ends'),
+                Phrase::of(
+                    'Cut lead and tail straight and leave the sides crooked: the narrowest place keeps %s beside ' .
+                        'the top, enough for clamps and foot.',
+                    $check->workedOut->margins->left->figure,
+                ),
+                BackingState::Fits,
+            );
     }
 
     public function piece(Backing $backing, BackingCheck $check, Direction $direction): ?Remedy
@@ -80,10 +89,17 @@ final readonly class ClothRemedies
             RemedyKind::Piece,
             Phrase::of('Piece a new backing'),
             Phrase::of(
-                'Buy '.$this->yardage($plan->toBuy).' of a %s bolt and cut '.\count($plan->cuts).' × %s: %s.',
+                'Buy ' . $this->yardage($plan->toBuy) . ' of a %s bolt and cut ' . \count($plan->cuts) . ' × %s: %s.',
                 Figure::measured($backing->bolt),
                 Figure::needed($plan->cuts[0]),
-                0 === $seams ? 'no seam' : \sprintf('%d %s %s', $seams, 1 === $seams ? 'seam' : 'seams', PiecingWay::AlongRails === $plan->way ? 'along the rails' : 'from roller to roller'),
+                0 === $seams
+                    ? 'no seam'
+                    : \sprintf(
+                        '%d %s %s',
+                        $seams,
+                        1 === $seams ? 'seam' : 'seams',
+                        PiecingWay::AlongRails === $plan->way ? 'along the rails' : 'from roller to roller',
+                    ),
             ),
             BackingState::Fits,
             piecing: $plan,
@@ -99,8 +115,10 @@ final readonly class ClothRemedies
             RemedyKind::AskClient,
             Phrase::of('Ask the client for more'),
             Phrase::of(
-                'A backing of at least %s × %s, square: '.$this->yardage($plan->toBuy).' of a %s bolt.',
-                $check->required->across->figure, $check->required->along->figure, Figure::measured($bolt),
+                'A backing of at least %s × %s, square: ' . $this->yardage($plan->toBuy) . ' of a %s bolt.',
+                $check->required->across->figure,
+                $check->required->along->figure,
+                Figure::measured($bolt),
             ),
             BackingState::Fits,
         );
@@ -109,8 +127,13 @@ final readonly class ClothRemedies
     /** @return array{PiecingPlan, PiecingPlan} */
     private function piecing(Backing $backing, BackingCheck $check, Direction $direction, Length $bolt): array
     {
-        return (new Piecing($this->practice, $this->units))
-            ->plans($check->required->across->length(), $check->required->along->length(), $bolt, $backing->directional, $direction);
+        return (new Piecing($this->practice, $this->units))->plans(
+            $check->required->across->length(),
+            $check->required->along->length(),
+            $bolt,
+            $backing->directional,
+            $direction,
+        );
     }
 
     private function yardage(Length $length): string

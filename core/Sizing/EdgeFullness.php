@@ -9,9 +9,7 @@ use Schwung\Core\Measure\Length;
 /** How much longer an edge is than the middle of the top, and what that asks for. */
 final readonly class EdgeFullness
 {
-    private function __construct(public Length $edge, public Length $middle)
-    {
-    }
+    private function __construct(public Length $edge, public Length $middle) {}
 
     public static function between(Length $edge, Length $middle): self
     {
@@ -39,6 +37,7 @@ final readonly class EdgeFullness
     /** Whether the difference, either way, is more than this many thousandths of the middle. */
     public function exceedsPerThousand(int $perThousand): bool
     {
-        return 1000 * abs($this->edge->nanometres - $this->middle->nanometres) > $perThousand * $this->middle->nanometres;
+        return 1000 * abs($this->edge->nanometres - $this->middle->nanometres) >
+            $perThousand * $this->middle->nanometres;
     }
 }

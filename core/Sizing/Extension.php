@@ -18,22 +18,32 @@ use Schwung\Core\Practice\Practice;
  */
 final readonly class Extension
 {
-    public function __construct(private Practice $practice)
-    {
-    }
+    public function __construct(private Practice $practice) {}
 
-    public function plan(Fit $squaredUp, Length $requiredAcross, Length $requiredAlong, ExtensionLayout $layout): ExtensionPlan
-    {
+    public function plan(
+        Fit $squaredUp,
+        Length $requiredAcross,
+        Length $requiredAlong,
+        ExtensionLayout $layout,
+    ): ExtensionPlan {
         $strips = [];
         [$across, $along] = [$squaredUp->across, $squaredUp->along];
         $shortAlong = $requiredAlong->minus($along);
         if ($shortAlong->isPositive()) {
-            $strips[] = $strip = $this->strip($shortAlong, $across, ExtensionLayout::BothEnds === $layout ? ['lead', 'tail'] : ['tail']);
+            $strips[] = $strip = $this->strip(
+                $shortAlong,
+                $across,
+                ExtensionLayout::BothEnds === $layout ? ['lead', 'tail'] : ['tail'],
+            );
             $along = $along->plus($strip->adds->times($strip->count()));
         }
         $shortAcross = $requiredAcross->minus($across);
         if ($shortAcross->isPositive()) {
-            $strips[] = $strip = $this->strip($shortAcross, $along, ExtensionLayout::BothEnds === $layout ? ['left', 'right'] : ['right']);
+            $strips[] = $strip = $this->strip(
+                $shortAcross,
+                $along,
+                ExtensionLayout::BothEnds === $layout ? ['left', 'right'] : ['right'],
+            );
             $across = $across->plus($strip->adds->times($strip->count()));
         }
 

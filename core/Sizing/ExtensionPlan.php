@@ -10,7 +10,5 @@ use Schwung\Core\Measure\Length;
 final readonly class ExtensionPlan
 {
     /** @param list<Strip> $strips those along the rails first */
-    public function __construct(public array $strips, public Length $across, public Length $along)
-    {
-    }
+    public function __construct(public array $strips, public Length $across, public Length $along) {}
 }

@@ -20,6 +20,5 @@ final readonly class LaidPiece
         public Length $across,
         public Length $along,
         public bool $turned,
-    ) {
-    }
+    ) {}
 }

@@ -21,9 +21,7 @@ use Schwung\Core\Practice\Practice;
  */
 final readonly class LaidRule
 {
-    public function __construct(private Practice $practice)
-    {
-    }
+    public function __construct(private Practice $practice) {}
 
     /**
      * @param Length $across of the cloth as it lies

@@ -19,7 +19,8 @@ use Schwung\Core\Practice\MarginSchool;
 use Schwung\Core\Practice\Practice;
 
 /**
- * Rule 3, remedies that leave the cloth as it is: the quilt turned, the backing laid the other way, other holds, the top
+ * Rule 3, remedies that leave the cloth as it is: the quilt turned, the backing laid the other way, other holds, the
+ * top
  * on its roller, the worked-out margin. Each is worked out before it is offered.
  *
  * @internal
@@ -28,8 +29,12 @@ final readonly class LoadRemedies
 {
     private BackingRule $backings;
 
-    public function __construct(Practice $practice, private Job $job, private UsableBacking $cloth, private Direction $direction)
-    {
+    public function __construct(
+        Practice $practice,
+        private Job $job,
+        private UsableBacking $cloth,
+        private Direction $direction,
+    ) {
         $this->backings = new BackingRule($practice);
     }
 
@@ -42,8 +47,10 @@ final readonly class LoadRemedies
             RemedyKind::Turn,
             Phrase::of(Direction::AsIs === $this->direction ? 'Turn the quilt' : 'Load it as it is'),
             Phrase::of(
-                (Direction::AsIs === $this->direction ? 'Load it a quarter turn round, its left edge leading: ' : 'Load its width along the rails: ')
-                .'%s × %s is needed that way, and the backing leaves %s across and %s along.',
+                (Direction::AsIs === $this->direction
+                    ? 'Load it a quarter turn round, its left edge leading: '
+                    : 'Load its width along the rails: ') .
+                    '%s × %s is needed that way, and the backing leaves %s across and %s along.',
                 ...self::figures($turned),
             ),
             $turned->state(),
@@ -54,13 +61,19 @@ final readonly class LoadRemedies
     public function swap(): Remedy
     {
         $backing = $this->job->backing->laidTheOtherWay();
-        $check = $this->backings->check($this->job->top, UsableBacking::of($backing), $this->job->load, $this->direction);
+        $check = $this->backings->check(
+            $this->job->top,
+            UsableBacking::of($backing),
+            $this->job->load,
+            $this->direction,
+        );
 
         return new Remedy(
             RemedyKind::Swap,
             Phrase::of('Lay the backing the other way'),
             Phrase::of(
-                'Give the backing alone a quarter turn: %s × %s is needed, and it leaves %s across and %s along. Measure its diagonal again.',
+                'Give the backing alone a quarter turn: %s × %s is needed, and it leaves %s across and %s along. ' .
+                    'Measure its diagonal again.',
                 ...self::figures($check),
             ),
             $check->state(),
@@ -74,7 +87,10 @@ final readonly class LoadRemedies
         $best = null;
         $state = $now;
         foreach ($this->otherHoldings() as $other) {
-            $then = BackingState::Fits === $state ? $state : $this->backings->stateOf($this->job->top, $this->cloth, $other, $this->direction);
+            $then =
+                BackingState::Fits === $state
+                    ? $state
+                    : $this->backings->stateOf($this->job->top, $this->cloth, $other, $this->direction);
             if ($then->isBetterThan($state)) {
                 [$best, $state] = [$other, $then];
             }
@@ -92,22 +108,23 @@ final readonly class LoadRemedies
     {
         [$load, $methods] = [$this->job->load, $this->job->frame->methods];
         $pairs = [
-            ...array_map(static fn (HoldingSystem $tail): array => [$load->lead, $tail], $methods),
-            ...array_map(static fn (HoldingSystem $lead): array => [$lead, $load->tail], $methods),
+            ...array_map(static fn(HoldingSystem $tail): array => [$load->lead, $tail], $methods),
+            ...array_map(static fn(HoldingSystem $lead): array => [$lead, $load->tail], $methods),
         ];
         foreach ($methods as $lead) {
-            array_push($pairs, ...array_map(static fn (HoldingSystem $tail): array => [$lead, $tail], $methods));
+            array_push($pairs, ...array_map(static fn(HoldingSystem $tail): array => [$lead, $tail], $methods));
         }
         [$now, $leastNow] = $this->backings->wantedAtEnds($load);
 
-        return array_values(array_filter(
-            array_map(static fn (array $pair): Load => $load->withHolding(...$pair), $pairs),
-            function (Load $that) use ($now, $leastNow): bool {
+        return array_values(
+            array_filter(array_map(static fn(array $pair): Load => $load->withHolding(...$pair), $pairs), function (
+                Load $that,
+            ) use ($now, $leastNow): bool {
                 [$then, $leastThen] = $this->backings->wantedAtEnds($that);
 
                 return $then->isShorterThan($now) || $leastThen->isShorterThan($leastNow);
-            },
-        ));
+            }),
+        );
     }
 
     private function methodRemedy(Load $other): Remedy
@@ -117,7 +134,12 @@ final readonly class LoadRemedies
         $changes = [];
         foreach (End::cases() as $end) {
             if ($other->holdingAt($end) !== $load->holdingAt($end)) {
-                $changes[] = \sprintf('%s instead of %s at the %s', $other->holdingAt($end)->words(), $load->holdingAt($end)->words(), $end->value);
+                $changes[] = \sprintf(
+                    '%s instead of %s at the %s',
+                    $other->holdingAt($end)->words(),
+                    $load->holdingAt($end)->words(),
+                    $end->value,
+                );
             }
         }
 
@@ -126,7 +148,9 @@ final readonly class LoadRemedies
             Phrase::of('%s', ucfirst(implode(', ', $changes))),
             Phrase::of(
                 'Then %s × %s is enough, and the backing leaves %s along.',
-                $check->required->across->figure, $check->required->along->figure, $check->slackAlong->figure,
+                $check->required->across->figure,
+                $check->required->along->figure,
+                $check->slackAlong->figure,
             ),
             $check->state(),
             $other,
@@ -137,7 +161,11 @@ final readonly class LoadRemedies
     public function float(): ?Remedy
     {
         $load = $this->job->load;
-        if (FloatKind::Full !== $load->float || !$this->job->frame->kind->hasTopRoller() || $this->job->top->edge->mustFloat()) {
+        if (
+            FloatKind::Full !== $load->float ||
+            !$this->job->frame->kind->hasTopRoller() ||
+            $this->job->top->edge->mustFloat()
+        ) {
             return null;
         }
         $held = $load->withFloat(FloatKind::Part);
@@ -147,8 +175,10 @@ final readonly class LoadRemedies
             RemedyKind::Float,
             Phrase::of('Attach the top to its roller'),
             Phrase::of(
-                'Held at its tail end it drifts less: the worked-out margin at each side is then %s, and %s across is the least.',
-                $check->workedOut->margins->left->figure, $check->workedOut->across->figure,
+                'Held at its tail end it drifts less: the worked-out margin at each side is then %s, and %s across ' .
+                    'is the least.',
+                $check->workedOut->margins->left->figure,
+                $check->workedOut->across->figure,
             ),
             $check->state(),
             $held,
@@ -168,9 +198,12 @@ final readonly class LoadRemedies
             RemedyKind::WorkedOut,
             Phrase::of('Use the worked-out margin'),
             Phrase::of(
-                '%s at the lead, %s at the tail and %s at each side are enough for the hold, the clamps and the foot. '
-                .'It costs the room for test stitches and forgives less drift.',
-                $check->required->margins->lead->figure, $check->required->margins->tail->figure, $check->required->margins->left->figure,
+                '%s at the lead, %s at the tail and %s at each side are enough for the hold, the clamps ' .
+                    'and the foot. ' .
+                    'It costs the room for test stitches and forgives less drift.',
+                $check->required->margins->lead->figure,
+                $check->required->margins->tail->figure,
+                $check->required->margins->left->figure,
             ),
             // The margins are the least there are: what does not meet them is short.
             BackingState::Fits === $check->state() ? BackingState::Fits : BackingState::Short,
@@ -181,6 +214,11 @@ final readonly class LoadRemedies
     /** @return array{Figure, Figure, Figure, Figure} needed across and along, left across and along */
     private static function figures(BackingCheck $check): array
     {
-        return [$check->required->across->figure, $check->required->along->figure, $check->slackAcross->figure, $check->slackAlong->figure];
+        return [
+            $check->required->across->figure,
+            $check->required->along->figure,
+            $check->slackAcross->figure,
+            $check->slackAlong->figure,
+        ];
     }
 }

@@ -23,9 +23,7 @@ use Schwung\Core\Practice\Practice;
  */
 final readonly class MarginRule
 {
-    public function __construct(private Practice $practice)
-    {
-    }
+    public function __construct(private Practice $practice) {}
 
     /** @param Length $loadedLength the top's size from roller to roller */
     public function margins(Load $load, Length $loadedLength, EdgeKind $edge): Margins
@@ -73,7 +71,7 @@ final readonly class MarginRule
         $margin = $this->practice->schoolMargin($school) ?? Length::zero();
 
         return new Worked(Figure::needed($margin), 'The school in force.', [
-            new Term('margin', Figure::needed($margin), 'school '.$school->value),
+            new Term('margin', Figure::needed($margin), 'school ' . $school->value),
         ]);
     }
 
@@ -90,7 +88,8 @@ final readonly class MarginRule
     {
         $float = $edge->mustFloat() ? FloatKind::Full : $load->float;
         $drift = $this->practice->drift($loadedLength, $float);
-        $perThousand = FloatKind::Full === $float ? $this->practice->fullFloatDriftPerThousand : $this->practice->driftPerThousand;
+        $perThousand =
+            FloatKind::Full === $float ? $this->practice->fullFloatDriftPerThousand : $this->practice->driftPerThousand;
 
         return new Worked(
             Figure::needed($this->practice->clampBite->plus($this->practice->footClearance, $drift)),
@@ -98,7 +97,11 @@ final readonly class MarginRule
             [
                 new Term('clamp bite', Figure::needed($this->practice->clampBite), 'studio'),
                 new Term('foot clearance', Figure::needed($this->practice->footClearance), 'studio'),
-                new Term('drift allowance', Figure::needed($drift), \sprintf('%s %% of the loaded length, %s float (estimate)', $perThousand / 10, $float->value)),
+                new Term(
+                    'drift allowance',
+                    Figure::needed($drift),
+                    \sprintf('%s %% of the loaded length, %s float (estimate)', $perThousand / 10, $float->value),
+                ),
             ],
         );
     }

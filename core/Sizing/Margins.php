@@ -12,9 +12,7 @@ use Schwung\Core\Practice\Grip;
 /** How far the backing reaches beyond the top at each loaded edge. */
 final readonly class Margins
 {
-    public function __construct(public Worked $lead, public Worked $tail, public Worked $left, public Worked $right)
-    {
-    }
+    public function __construct(public Worked $lead, public Worked $tail, public Worked $left, public Worked $right) {}
 
     public function at(End $end): Length
     {

@@ -25,11 +25,19 @@ final readonly class Mending
         return $this->remade($backing, $plan->across, $plan->along, $seams, $direction);
     }
 
-    public function pieced(Backing $backing, PiecingPlan $plan, Length $across, Length $along, Direction $direction): Backing
-    {
-        $seams = array_map(static fn (Length $at): array => PiecingWay::AlongRails === $plan->way
-            ? [SeamDirection::Across, $at]
-            : [SeamDirection::Along, $across->half()->plus($at)], $plan->seams);
+    public function pieced(
+        Backing $backing,
+        PiecingPlan $plan,
+        Length $across,
+        Length $along,
+        Direction $direction,
+    ): Backing {
+        $seams = array_map(
+            static fn(Length $at): array => PiecingWay::AlongRails === $plan->way
+                ? [SeamDirection::Across, $at]
+                : [SeamDirection::Along, $across->half()->plus($at)],
+            $plan->seams,
+        );
 
         return $this->remade($backing, $across, $along, $seams, $direction);
     }
@@ -54,14 +62,30 @@ final readonly class Mending
      *
      * @param list<array{SeamDirection, Length}> $seams
      */
-    private function remade(Backing $backing, Length $across, Length $along, array $seams, Direction $direction): Backing
-    {
+    private function remade(
+        Backing $backing,
+        Length $across,
+        Length $along,
+        array $seams,
+        Direction $direction,
+    ): Backing {
         if (Direction::AsIs === $direction) {
-            return $backing->remadeTo($across, $along, array_map(static fn (array $seam): BackingSeam => new BackingSeam($seam[0], $seam[1]), $seams));
+            return $backing->remadeTo(
+                $across,
+                $along,
+                array_map(static fn(array $seam): BackingSeam => new BackingSeam($seam[0], $seam[1]), $seams),
+            );
         }
 
-        return $backing->remadeTo($along, $across, array_map(static fn (array $seam): BackingSeam => SeamDirection::Across === $seam[0]
-            ? new BackingSeam(SeamDirection::Along, $seam[1])
-            : new BackingSeam(SeamDirection::Across, $across->minus($seam[1])), $seams));
+        return $backing->remadeTo(
+            $along,
+            $across,
+            array_map(
+                static fn(array $seam): BackingSeam => SeamDirection::Across === $seam[0]
+                    ? new BackingSeam(SeamDirection::Along, $seam[1])
+                    : new BackingSeam(SeamDirection::Across, $across->minus($seam[1])),
+                $seams,
+            ),
+        );
     }
 }

@@ -21,8 +21,7 @@ final readonly class PieceCover
         public bool $turned,
         public ?array $parts = null,
         public bool $isBeside = false,
-    ) {
-    }
+    ) {}
 
     public static function of(int $piece, Length $across, Length $along, bool $turned): self
     {
@@ -61,7 +60,11 @@ final readonly class PieceCover
      */
     public static function greatest(array $covers): array
     {
-        usort($covers, static fn (self $one, self $other): int => $other->across->compareTo($one->across) ?: $other->along->compareTo($one->along));
+        usort(
+            $covers,
+            static fn(self $one, self $other): int => $other->across->compareTo($one->across) ?:
+            $other->along->compareTo($one->along),
+        );
         $kept = [];
         $longest = Length::zero();
         foreach ($covers as $cover) {

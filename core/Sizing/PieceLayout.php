@@ -10,15 +10,17 @@ use Schwung\Core\Measure\Length;
 final readonly class PieceLayout
 {
     /** @param list<LaidPiece> $pieces from the lead edge down, left before right */
-    private function __construct(public Length $across, public Length $along, public array $pieces)
-    {
-    }
+    private function __construct(public Length $across, public Length $along, public array $pieces) {}
 
     /** @internal */
     public static function of(PieceCover $cover, Length $across, Length $along): self
     {
         $pieces = self::laid($cover, Length::zero(), Length::zero(), $across, $along);
-        usort($pieces, static fn (LaidPiece $one, LaidPiece $other): int => $one->top->compareTo($other->top) ?: $one->left->compareTo($other->left));
+        usort(
+            $pieces,
+            static fn(LaidPiece $one, LaidPiece $other): int => $one->top->compareTo($other->top) ?:
+            $one->left->compareTo($other->left),
+        );
 
         return new self($across, $along, $pieces);
     }
@@ -39,10 +41,16 @@ final readonly class PieceLayout
         if ($cover->isBeside) {
             $first = Length::shortest($one->across, $across);
 
-            return [...self::laid($one, $left, $top, $first, $along), ...self::laid($other, $left->plus($first), $top, $across->minus($first), $along)];
+            return [
+                ...self::laid($one, $left, $top, $first, $along),
+                ...self::laid($other, $left->plus($first), $top, $across->minus($first), $along),
+            ];
         }
         $first = Length::shortest($one->along, $along);
 
-        return [...self::laid($one, $left, $top, $across, $first), ...self::laid($other, $left, $top->plus($first), $across, $along->minus($first))];
+        return [
+            ...self::laid($one, $left, $top, $across, $first),
+            ...self::laid($other, $left, $top->plus($first), $across, $along->minus($first)),
+        ];
     }
 }

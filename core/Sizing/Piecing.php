@@ -18,9 +18,7 @@ use Schwung\Core\Practice\Practice;
  */
 final readonly class Piecing
 {
-    public function __construct(private Practice $practice, private UnitSystem $units)
-    {
-    }
+    public function __construct(private Practice $practice, private UnitSystem $units) {}
 
     /**
      * Both ways, the chosen one first.
@@ -29,25 +27,56 @@ final readonly class Piecing
      *
      * @throws \DomainException if the bolt is no wider than two seam allowances
      */
-    public function plans(Length $across, Length $along, Length $bolt, bool $directional, Direction $direction, ?Length $repeat = null): array
-    {
+    public function plans(
+        Length $across,
+        Length $along,
+        Length $bolt,
+        bool $directional,
+        Direction $direction,
+        ?Length $repeat = null,
+    ): array {
         if (!$bolt->isLongerThan($this->practice->seamAllowance->times(2))) {
             throw new \DomainException('A bolt must be wider than its two seam allowances.');
         }
         // Cloth comes off the bolt with its print's up along the cut; that must end along the quilt's own length.
         $keepsPrint = Direction::AsIs === $direction ? PiecingWay::RollerToRoller : PiecingWay::AlongRails;
         $plans = array_map(
-            fn (PiecingWay $way): PiecingPlan => $this->plan($way, $across, $along, $bolt, $repeat, $directional && $way !== $keepsPrint),
+            fn(PiecingWay $way): PiecingPlan => $this->plan(
+                $way,
+                $across,
+                $along,
+                $bolt,
+                $repeat,
+                $directional && $way !== $keepsPrint,
+            ),
             PiecingWay::cases(),
         );
-        usort($plans, static fn (PiecingPlan $one, PiecingPlan $other): int => [$one->turnsPrint, \count($one->seams), PiecingWay::AlongRails !== $one->way, $one->cloth->nanometres]
-            <=> [$other->turnsPrint, \count($other->seams), PiecingWay::AlongRails !== $other->way, $other->cloth->nanometres]);
+        usort(
+            $plans,
+            static fn(PiecingPlan $one, PiecingPlan $other): int => [
+                $one->turnsPrint,
+                \count($one->seams),
+                PiecingWay::AlongRails !== $one->way,
+                $one->cloth->nanometres,
+            ] <=> [
+                $other->turnsPrint,
+                \count($other->seams),
+                PiecingWay::AlongRails !== $other->way,
+                $other->cloth->nanometres,
+            ],
+        );
 
         return [$plans[0], $plans[1]];
     }
 
-    private function plan(PiecingWay $way, Length $across, Length $along, Length $bolt, ?Length $repeat, bool $turnsPrint): PiecingPlan
-    {
+    private function plan(
+        PiecingWay $way,
+        Length $across,
+        Length $along,
+        Length $bolt,
+        ?Length $repeat,
+        bool $turnsPrint,
+    ): PiecingPlan {
         [$covered, $cutAlong] = PiecingWay::AlongRails === $way ? [$along, $across] : [$across, $along];
         $widths = $this->widths($covered, $bolt);
         $cut = $cutAlong->plus($this->practice->squaringAllowance);
@@ -57,7 +86,16 @@ final readonly class Piecing
         $toBuy = $cloth->roundedTo($this->buyingStep(), Rounding::Up);
         $waste = $toBuy->toMillimetres() * $bolt->toMillimetres() - $across->toMillimetres() * $along->toMillimetres();
 
-        return new PiecingPlan($way, $cuts, $bolt, $cloth, $toBuy, $this->seams($way, $widths, $bolt), $waste, $turnsPrint);
+        return new PiecingPlan(
+            $way,
+            $cuts,
+            $bolt,
+            $cloth,
+            $toBuy,
+            $this->seams($way, $widths, $bolt),
+            $waste,
+            $turnsPrint,
+        );
     }
 
     /** Full widths of bolt to lay side by side; whole numbers throughout, so that nothing tips by rounding. */

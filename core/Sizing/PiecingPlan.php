@@ -27,6 +27,5 @@ final readonly class PiecingPlan
         public array $seams,
         public float $waste,
         public bool $turnsPrint,
-    ) {
-    }
+    ) {}
 }

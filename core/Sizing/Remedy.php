@@ -11,7 +11,8 @@ use Schwung\Core\Measure\Phrase;
 /**
  * One way out of a backing that does not fit: what to do, with its numbers.
  *
- * $load is the changed way of loading, $backing the cloth laid otherwise, both null where the cloth itself is changed; $state is what it comes to.
+ * $load is the changed way of loading, $backing the cloth laid otherwise, both null where the cloth itself is changed;
+ * $state is what it comes to.
  */
 final readonly class Remedy
 {
@@ -24,6 +25,5 @@ final readonly class Remedy
         public ?ExtensionPlan $extension = null,
         public ?PiecingPlan $piecing = null,
         public ?Backing $backing = null,
-    ) {
-    }
+    ) {}
 }

@@ -16,9 +16,7 @@ use Schwung\Core\Practice\Practice;
  */
 final readonly class RemedyFinder
 {
-    public function __construct(private Practice $practice)
-    {
-    }
+    public function __construct(private Practice $practice) {}
 
     /**
      * @param BackingCheck $check of this job loaded in this direction
@@ -43,9 +41,9 @@ final readonly class RemedyFinder
             $cutting->squareUpLess($cloth, $check, $direction),
             $cutting->piece($job->backing, $check, $direction),
         ]);
-        $better = array_filter($found, static fn (Remedy $remedy): bool => $remedy->state->isBetterThan($now));
-        $fitting = array_filter($better, static fn (Remedy $remedy): bool => BackingState::Fits === $remedy->state);
-        $tight = array_filter($better, static fn (Remedy $remedy): bool => BackingState::Tight === $remedy->state);
+        $better = array_filter($found, static fn(Remedy $remedy): bool => $remedy->state->isBetterThan($now));
+        $fitting = array_filter($better, static fn(Remedy $remedy): bool => BackingState::Fits === $remedy->state);
+        $tight = array_filter($better, static fn(Remedy $remedy): bool => BackingState::Tight === $remedy->state);
 
         return [...$fitting, ...$tight, $cutting->askClient($job->backing, $check, $direction)];
     }

@@ -14,9 +14,7 @@ use Schwung\Core\Measure\Quadrilateral;
  */
 final readonly class Side
 {
-    private function __construct(public Point $from, public Point $to, public Point $normal, public float $offset)
-    {
-    }
+    private function __construct(public Point $from, public Point $to, public Point $normal, public float $offset) {}
 
     /** @return list<self> top, right, bottom, left */
     public static function around(Quadrilateral $outline): array
@@ -39,6 +37,6 @@ final readonly class Side
         $along = $this->to->minus($this->from);
         $angle = atan2($along->y, $along->x);
 
-        return $angle - round($angle / (\M_PI / 2)) * \M_PI / 2;
+        return $angle - (round($angle / (\M_PI / 2)) * \M_PI) / 2;
     }
 }

@@ -12,9 +12,12 @@ use Schwung\Core\Measure\Phrase;
 final readonly class Strip
 {
     /** @param list<'lead'|'tail'|'left'|'right'> $edges one strip for each */
-    public function __construct(public array $edges, public Length $adds, public Length $cutWidth, public Length $cutLength)
-    {
-    }
+    public function __construct(
+        public array $edges,
+        public Length $adds,
+        public Length $cutWidth,
+        public Length $cutLength,
+    ) {}
 
     public function count(): int
     {
@@ -37,7 +40,10 @@ final readonly class Strip
             default => 'one to the left and one to the right side, where the clamps hold',
         };
 
-        return Phrase::of((1 === $this->count() ? 'Cut one strip' : 'Cut two strips')." %s × %s and sew $to.", ...$this->figures());
+        return Phrase::of(
+            (1 === $this->count() ? 'Cut one strip' : 'Cut two strips') . " %s × %s and sew $to.",
+            ...$this->figures(),
+        );
     }
 
     /** @return array{Figure, Figure} width and length of the cut */

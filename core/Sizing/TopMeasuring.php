@@ -20,8 +20,16 @@ final readonly class TopMeasuring
     public function measure(Top $top): MeasuredTop
     {
         return new MeasuredTop(
-            $this->largest('widths', $top->width(), ['top' => $top->widthTop, 'middle' => $top->widthMiddle, 'bottom' => $top->widthBottom]),
-            $this->largest('lengths', $top->length(), ['left' => $top->lengthLeft, 'middle' => $top->lengthMiddle, 'right' => $top->lengthRight]),
+            $this->largest('widths', $top->width(), [
+                'top' => $top->widthTop,
+                'middle' => $top->widthMiddle,
+                'bottom' => $top->widthBottom,
+            ]),
+            $this->largest('lengths', $top->length(), [
+                'left' => $top->lengthLeft,
+                'middle' => $top->lengthMiddle,
+                'right' => $top->lengthRight,
+            ]),
             [
                 'top' => EdgeFullness::between($top->widthTop, $top->widthMiddle),
                 'bottom' => EdgeFullness::between($top->widthBottom, $top->widthMiddle),
@@ -40,7 +48,11 @@ final readonly class TopMeasuring
             $terms[] = new Term($where, Figure::measured($length), 'measured');
         }
 
-        return new Worked(Figure::measured($largest), "The largest of the three $what: that is what must be covered.", $terms);
+        return new Worked(
+            Figure::measured($largest),
+            "The largest of the three $what: that is what must be covered.",
+            $terms,
+        );
     }
 
     private function squareness(Top $top): Squareness

@@ -22,11 +22,14 @@ final readonly class TrimLines
         $fit = $upright->squaredUp();
         [$width, $length] = [$fit->across->toMillimetres(), $fit->along->toMillimetres()];
         $centre = (new CentreFinder())->centre($cloth->outline, $width, $length, $fit->turn);
-        [$tl, $tr, $br, $bl] = array_map(static fn (Point $corner): Point => new Point(
-            ($corner->x - $centre->x) * cos($fit->turn) + ($corner->y - $centre->y) * sin($fit->turn),
-            -($corner->x - $centre->x) * sin($fit->turn) + ($corner->y - $centre->y) * cos($fit->turn),
-        ), $cloth->outline->corners());
-        $mm = static fn (float $one, float $other): array => [Length::millimetres($one), Length::millimetres($other)];
+        [$tl, $tr, $br, $bl] = array_map(
+            static fn(Point $corner): Point => new Point(
+                ($corner->x - $centre->x) * cos($fit->turn) + ($corner->y - $centre->y) * sin($fit->turn),
+                -($corner->x - $centre->x) * sin($fit->turn) + ($corner->y - $centre->y) * cos($fit->turn),
+            ),
+            $cloth->outline->corners(),
+        );
+        $mm = static fn(float $one, float $other): array => [Length::millimetres($one), Length::millimetres($other)];
 
         return [
             'top' => $mm(-$length / 2 - $tl->y, -$length / 2 - $tr->y),

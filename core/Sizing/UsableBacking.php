@@ -36,8 +36,7 @@ final readonly class UsableBacking
         private Length $longerAlong,
         public Direction $direction,
         private KnownSizes $known = new KnownSizes(),
-    ) {
-    }
+    ) {}
 
     /** @throws \Schwung\Core\Measure\Exception\ImpossibleQuadrilateral if the measures cannot be */
     public static function of(Backing $backing): self
@@ -60,13 +59,24 @@ final readonly class UsableBacking
     /** The same cloth as it lies when the quilt is given a quarter turn: its across becomes the loaded along. */
     public function loaded(Direction $direction): self
     {
-        return new self($this->outline, $this->isSquareKnown, $this->angles, $this->greatest, $this->longerAcross, $this->longerAlong, $direction, $this->known);
+        return new self(
+            $this->outline,
+            $this->isSquareKnown,
+            $this->angles,
+            $this->greatest,
+            $this->longerAcross,
+            $this->longerAlong,
+            $direction,
+            $this->known,
+        );
     }
 
     /** The rectangle of greatest area; of equal ones the least turned. */
     public function squaredUp(): Fit
     {
-        return $this->isTurned() ? new Fit($this->greatest->along, $this->greatest->across, $this->greatest->turn) : $this->greatest;
+        return $this->isTurned()
+            ? new Fit($this->greatest->along, $this->greatest->across, $this->greatest->turn)
+            : $this->greatest;
     }
 
     /** The greatest length that fits at this width; null where none does. */
@@ -119,12 +129,16 @@ final readonly class UsableBacking
 
     private function longestMeasured(Length $width): Length
     {
-        return $this->known->lengths[$width->nanometres] ??= $this->possible($this->most($width, static fn (Angle $angle, float $size): float => $angle->longestAt($size)));
+        return $this->known->lengths[$width->nanometres] ??= $this->possible(
+            $this->most($width, static fn(Angle $angle, float $size): float => $angle->longestAt($size)),
+        );
     }
 
     private function widestMeasured(Length $length): Length
     {
-        return $this->known->widths[$length->nanometres] ??= $this->possible($this->most($length, static fn (Angle $angle, float $size): float => $angle->widestAt($size)));
+        return $this->known->widths[$length->nanometres] ??= $this->possible(
+            $this->most($length, static fn(Angle $angle, float $size): float => $angle->widestAt($size)),
+        );
     }
 
     /** @param \Closure(Angle, float): float $sizeAt */
@@ -167,14 +181,20 @@ final readonly class UsableBacking
     private static function anglesOf(Quadrilateral $outline): array
     {
         $sides = Side::around($outline);
-        $turns = array_map(static fn (Side $side): float => $side->turn(), $sides);
+        $turns = array_map(static fn(Side $side): float => $side->turn(), $sides);
         for ($step = -self::WIDEST_TURN_STEPS; $step <= self::WIDEST_TURN_STEPS; ++$step) {
             $turns[] = deg2rad($step * self::STEP_DEGREES);
         }
-        $turns = array_filter($turns, static fn (float $turn): bool => abs($turn) <= deg2rad(5) + 1e-9);
-        usort($turns, static fn (float $one, float $other): int => abs($one) <=> abs($other) ?: $one <=> $other);
+        $turns = array_filter($turns, static fn(float $turn): bool => abs($turn) <= deg2rad(5) + 1e-9);
+        usort($turns, static fn(float $one, float $other): int => abs($one) <=> abs($other) ?: $one <=> $other);
         $balances = Balance::among($sides);
 
-        return array_map(static fn (float $turn): Angle => new Angle($turn, array_map(static fn (Balance $balance): Bound => $balance->boundAt($turn), $balances)), $turns);
+        return array_map(
+            static fn(float $turn): Angle => new Angle(
+                $turn,
+                array_map(static fn(Balance $balance): Bound => $balance->boundAt($turn), $balances),
+            ),
+            $turns,
+        );
     }
 }

@@ -12,9 +12,7 @@ use Schwung\Core\Measure\UnitSystem;
 /** A length of cloth as it is bought: yards to the next eighth, metres to the next tenth. */
 final readonly class Yardage
 {
-    private function __construct(private Length $length)
-    {
-    }
+    private function __construct(private Length $length) {}
 
     public static function of(Length $length): self
     {
@@ -24,11 +22,14 @@ final readonly class Yardage
     public function writtenIn(UnitSystem $units): string
     {
         if (UnitSystem::Centimetres === $units) {
-            return \sprintf('%.1f m', $this->length->roundedTo(Length::millimetres(100), Rounding::Up)->toMillimetres() / 1000);
+            return \sprintf(
+                '%.1f m',
+                $this->length->roundedTo(Length::millimetres(100), Rounding::Up)->toMillimetres() / 1000,
+            );
         }
         // A yard is 36 in, so that eighths of a yard read as eighths of an inch at a 36th of the length.
         $eighths = $this->length->roundedTo(Length::inches(4.5), Rounding::Up)->scaledBy(1, 36);
 
-        return (new LengthWriter($units))->number($eighths).' yd';
+        return (new LengthWriter($units))->number($eighths) . ' yd';
     }
 }

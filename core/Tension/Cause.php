@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Tension;
 
-/** Why layers do not lie as they should; the value is the word of the documents. What is known of each is in Knowledge. */
+/**
+ * Why layers do not lie as they should; the value is the word of the documents. What is known of each is in Knowledge.
+ */
 enum Cause: string
 {
     case LeaderCrooked = 'leader-crooked';

@@ -24,8 +24,7 @@ final readonly class CauseEntry
         public string $now,
         public string $nextTime,
         public float $prior = 0.0,
-    ) {
-    }
+    ) {}
 
     public function strength(Symptom $symptom): int
     {

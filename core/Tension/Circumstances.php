@@ -19,12 +19,13 @@ final readonly class Circumstances
         public TopFacts $top = new TopFacts(),
         public FrameFacts $frame = new FrameFacts(),
         public SeenFacts $seen = new SeenFacts(),
-    ) {
-    }
+    ) {}
 
     public function isOver(int $inches): ?bool
     {
-        return null === $this->cloth->quiltSize ? null : Length::longest(...$this->cloth->quiltSize)->isLongerThan(Length::inches($inches));
+        return null === $this->cloth->quiltSize
+            ? null
+            : Length::longest(...$this->cloth->quiltSize)->isLongerThan(Length::inches($inches));
     }
 
     /** Long from roller to roller. */
@@ -35,6 +36,9 @@ final readonly class Circumstances
 
     public function isHeavy(): ?bool
     {
-        return null === $this->cloth->quiltSize || null === $this->cloth->battingKind ? null : \in_array($this->cloth->battingKind, [BattingKind::Wool, BattingKind::Polyester], true) && Length::shortest(...$this->cloth->quiltSize)->isLongerThan(Length::inches(80));
+        return null === $this->cloth->quiltSize || null === $this->cloth->battingKind
+            ? null
+            : \in_array($this->cloth->battingKind, [BattingKind::Wool, BattingKind::Polyester], true) &&
+                    Length::shortest(...$this->cloth->quiltSize)->isLongerThan(Length::inches(80));
     }
 }

@@ -25,6 +25,5 @@ final readonly class ClothFacts
         public ?bool $backingSquared = null,
         public ?float $fullnessPercent = null,
         public ?array $quiltSize = null,
-    ) {
-    }
+    ) {}
 }

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Schwung\Core\Tension;
 
 /**
- * Ranks causes by what is seen (everyday knowledge of the trade): each observed symptom adds its strength, each strong one
+ * Ranks causes by what is seen (everyday knowledge of the trade): each observed symptom adds its strength, each strong
+ * one
  * that was looked for and is absent takes half of its away, circumstances add and take. The chance of a cause is the
- * exponential of its score over the sum of all. A symptom that a cause does not explain costs it nothing: two faults can be
+ * exponential of its score over the sum of all. A symptom that a cause does not explain costs it nothing: two faults
+ * can be
  * there at once. Circumstances speak for a cause only where it explains something that is seen.
  */
 final readonly class DiagnosisRule
@@ -18,7 +20,10 @@ final readonly class DiagnosisRule
     /** What a cause's own test weighs: more than all else that can speak for it, for it was made for this cause. */
     public const TESTED = 12.0;
 
-    /** @var \WeakMap<Circumstances, array<string, array{float, float}>> what speaks against and for each cause beside what is seen, by its word */
+    /**
+     * @var \WeakMap<Circumstances, array<string, array{float, float}>> what speaks against and for each cause beside
+     * what is seen, by its word
+     */
     private \WeakMap $weighed;
 
     /** @param array<string, int> $confirmed how often the studio has confirmed each cause, by its word */
@@ -31,8 +36,19 @@ final readonly class DiagnosisRule
     public function rank(TensionCase $case): array
     {
         $scores = $this->scores($case);
-        $ranked = array_map(fn (CauseEntry $entry, float $score, float $chance): Likely => new Likely($entry, $score, $chance, $this->for($entry, $case), $this->against($entry, $case)), $this->knowledge->entries, $scores, self::shares($scores));
-        usort($ranked, static fn (Likely $one, Likely $other): int => $other->score <=> $one->score);
+        $ranked = array_map(
+            fn(CauseEntry $entry, float $score, float $chance): Likely => new Likely(
+                $entry,
+                $score,
+                $chance,
+                $this->for($entry, $case),
+                $this->against($entry, $case),
+            ),
+            $this->knowledge->entries,
+            $scores,
+            self::shares($scores),
+        );
+        usort($ranked, static fn(Likely $one, Likely $other): int => $other->score <=> $one->score);
         \assert([] !== $ranked);
 
         return $ranked;
@@ -46,7 +62,10 @@ final readonly class DiagnosisRule
         return Cause::from((string) array_search(max([-\INF, ...$scores]), $scores, true));
     }
 
-    /** @return array<string, float> how likely each cause is, by its word and in the order of the knowledge; of all together one */
+    /**
+     * @return array<string, float> how likely each cause is, by its word and in the order of the knowledge; of all
+     * together one
+     */
     public function chances(TensionCase $case): array
     {
         return self::shares($this->scores($case));
@@ -74,7 +93,13 @@ final readonly class DiagnosisRule
      */
     public function unexplained(TensionCase $case, array $causes): array
     {
-        return array_values(array_filter($case->seen, static fn (Symptom $symptom): bool => [] === array_filter($causes, static fn (Likely $likely): bool => $likely->explains($symptom))));
+        return array_values(
+            array_filter(
+                $case->seen,
+                static fn(Symptom $symptom): bool => [] ===
+                    array_filter($causes, static fn(Likely $likely): bool => $likely->explains($symptom)),
+            ),
+        );
     }
 
     /**
@@ -87,15 +112,21 @@ final readonly class DiagnosisRule
         $shares = array_map(exp(...), $scores);
         $sum = array_sum($shares);
 
-        return array_map(static fn (float $share): float => $share / $sum, $shares);
+        return array_map(static fn(float $share): float => $share / $sum, $shares);
     }
 
     /** @return array<string, float> by the words of the causes, in the order of the knowledge */
     private function scores(TensionCase $case): array
     {
-        $circumstances = $this->weighed[$case->circumstances] ??= array_map(fn (CauseEntry $entry): array => $this->weigh($entry, $case->circumstances), $this->knowledge->entries);
+        $circumstances = $this->weighed[$case->circumstances] ??= array_map(
+            fn(CauseEntry $entry): array => $this->weigh($entry, $case->circumstances),
+            $this->knowledge->entries,
+        );
         [$seen, $absent] = [array_column($case->seen, 'value'), array_column($case->absent, 'value')];
-        $tested = [...array_fill_keys(array_column($case->refuted, 'value'), -self::TESTED), ...array_fill_keys(array_column($case->proved, 'value'), self::TESTED)];
+        $tested = [
+            ...array_fill_keys(array_column($case->refuted, 'value'), -self::TESTED),
+            ...array_fill_keys(array_column($case->proved, 'value'), self::TESTED),
+        ];
         $scores = [];
         foreach ($this->knowledge->entries as $word => $entry) {
             [$score, $for] = $circumstances[$word];
@@ -123,7 +154,7 @@ final readonly class DiagnosisRule
         $for = 0.0;
         foreach ($entry->hints as $hint) {
             if ($hint->holdsIn($circumstances)) {
-                $hint->weight < 0 ? $against += $hint->weight : $for += $hint->weight;
+                $hint->weight < 0 ? ($against += $hint->weight) : ($for += $hint->weight);
             }
         }
 
@@ -133,31 +164,46 @@ final readonly class DiagnosisRule
     /** @return list<string> */
     private function for(CauseEntry $entry, TensionCase $case): array
     {
-        $seen = array_filter($case->seen, static fn (Symptom $symptom): bool => $entry->strength($symptom) > 0);
-        usort($seen, static fn (Symptom $one, Symptom $other): int => $entry->strength($other) <=> $entry->strength($one));
+        $seen = array_filter($case->seen, static fn(Symptom $symptom): bool => $entry->strength($symptom) > 0);
+        usort(
+            $seen,
+            static fn(Symptom $one, Symptom $other): int => $entry->strength($other) <=> $entry->strength($one),
+        );
         $confirmed = $this->confirmed[$entry->cause->value] ?? 0;
 
         return [
-            ...(\in_array($entry->cause, $case->proved, true) ? ['its test says so'] : []),
-            ...array_map(static fn (Symptom $symptom): string => $symptom->words().match ($entry->strength($symptom)) {
-                3 => ': nearly always so',
-                2 => ': often so',
-                default => ': sometimes so',
-            }, $seen),
-            ...$this->hints($entry, $case, static fn (Hint $hint): bool => $hint->weight > 0),
-            ...(0 === $confirmed ? [] : [1 === $confirmed ? 'it was the cause here once before' : "it was the cause here $confirmed times before"]),
+            ...\in_array($entry->cause, $case->proved, true) ? ['its test says so'] : [],
+            ...array_map(
+                static fn(Symptom $symptom): string => $symptom->words() .
+                    match ($entry->strength($symptom)) {
+                        3 => ': nearly always so',
+                        2 => ': often so',
+                        default => ': sometimes so',
+                    },
+                $seen,
+            ),
+            ...$this->hints($entry, $case, static fn(Hint $hint): bool => $hint->weight > 0),
+            ...0 === $confirmed
+                ? []
+                : [
+                    1 === $confirmed
+                        ? 'it was the cause here once before'
+                        : "it was the cause here $confirmed times before",
+                ],
         ];
     }
 
     /** @return list<string> */
     private function against(CauseEntry $entry, TensionCase $case): array
     {
-        $missing = array_filter($case->absent, static fn (Symptom $symptom): bool => $entry->strength($symptom) > 1);
+        $missing = array_filter($case->absent, static fn(Symptom $symptom): bool => $entry->strength($symptom) > 1);
 
         return [
-            ...(\in_array($entry->cause, $case->refuted, true) ? ['its test says no'] : []),
-            ...array_values(array_map(static fn (Symptom $symptom): string => 'not seen: '.$symptom->words(), $missing)),
-            ...$this->hints($entry, $case, static fn (Hint $hint): bool => $hint->weight < 0),
+            ...\in_array($entry->cause, $case->refuted, true) ? ['its test says no'] : [],
+            ...array_values(
+                array_map(static fn(Symptom $symptom): string => 'not seen: ' . $symptom->words(), $missing),
+            ),
+            ...$this->hints($entry, $case, static fn(Hint $hint): bool => $hint->weight < 0),
         ];
     }
 
@@ -168,8 +214,11 @@ final readonly class DiagnosisRule
      */
     private function hints(CauseEntry $entry, TensionCase $case, \Closure $which): array
     {
-        $hints = array_filter($entry->hints, static fn (Hint $hint): bool => $which($hint) && $hint->holdsIn($case->circumstances));
+        $hints = array_filter(
+            $entry->hints,
+            static fn(Hint $hint): bool => $which($hint) && $hint->holdsIn($case->circumstances),
+        );
 
-        return array_values(array_map(static fn (Hint $hint): string => $hint->says, $hints));
+        return array_values(array_map(static fn(Hint $hint): string => $hint->says, $hints));
     }
 }

@@ -11,9 +11,7 @@ final readonly class FirmnessReading
      * @param array{Firmness, Firmness, Firmness} $backing left, centre, right
      * @param array{Firmness, Firmness, Firmness} $top     the same
      */
-    public function __construct(public array $backing, public array $top)
-    {
-    }
+    public function __construct(public array $backing, public array $top) {}
 
     /** Backing less top, on the average: above zero the backing is the firmer. */
     public function balance(): float
@@ -24,7 +22,10 @@ final readonly class FirmnessReading
     /** The greater difference between the two sides of a layer. */
     public function sideToSide(): int
     {
-        return max(abs($this->backing[0]->value - $this->backing[2]->value), abs($this->top[0]->value - $this->top[2]->value));
+        return max(
+            abs($this->backing[0]->value - $this->backing[2]->value),
+            abs($this->top[0]->value - $this->top[2]->value),
+        );
     }
 
     public function has(Firmness $firmness): bool

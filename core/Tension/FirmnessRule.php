@@ -20,10 +20,18 @@ final readonly class FirmnessRule
         $advice = [
             $reading->has(Firmness::Rings) ? Phrase::of('It rings: let off until it gives under the hand.') : null,
             $reading->has(Firmness::Hangs) ? Phrase::of('It hangs: take up until it is firm.') : null,
-            $reading->balance() >= 1 ? Phrase::of('The backing is the firmer: off the frame the edges will curl to the back.') : null,
-            $reading->balance() <= -1 ? Phrase::of('The top is the firmer: off the frame the edges will curl to the front.') : null,
-            $reading->sideToSide() >= 1 ? Phrase::of('One side is firmer than the other: look for drag lines from corner to corner.') : null,
-            null !== $jumpedBack && $jumpedBack->isLongerThan(Length::inches(0.125)) ? Phrase::of('The cloth jumped back by more than an eighth of an inch: the side clamp was too tight.') : null,
+            $reading->balance() >= 1
+                ? Phrase::of('The backing is the firmer: off the frame the edges will curl to the back.')
+                : null,
+            $reading->balance() <= -1
+                ? Phrase::of('The top is the firmer: off the frame the edges will curl to the front.')
+                : null,
+            $reading->sideToSide() >= 1
+                ? Phrase::of('One side is firmer than the other: look for drag lines from corner to corner.')
+                : null,
+            null !== $jumpedBack && $jumpedBack->isLongerThan(Length::inches(0.125))
+                ? Phrase::of('The cloth jumped back by more than an eighth of an inch: the side clamp was too tight.')
+                : null,
         ];
 
         return array_values(array_filter($advice));

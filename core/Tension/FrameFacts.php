@@ -13,6 +13,5 @@ final readonly class FrameFacts
         public ?FrameKind $frameKind = null,
         public ?bool $motorised = null,
         public ?bool $depthIsSmall = null,
-    ) {
-    }
+    ) {}
 }

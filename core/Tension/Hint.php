@@ -15,9 +15,7 @@ final readonly class Hint
      * @param string                        $says   the circumstance as a clause: "a seam runs with the quilt"
      * @param \Closure(Circumstances): ?bool $holds  null where it is not known
      */
-    public function __construct(public int $weight, public string $says, private \Closure $holds)
-    {
-    }
+    public function __construct(public int $weight, public string $says, private \Closure $holds) {}
 
     public function holdsIn(Circumstances $circumstances): bool
     {

@@ -19,6 +19,5 @@ final readonly class HoldFacts
         public ?bool $centresMarked = null,
         public ?bool $evened = null,
         public ?ClampWidth $sideClamps = null,
-    ) {
-    }
+    ) {}
 }

@@ -12,9 +12,13 @@ final readonly class Likely
      * @param list<string> $for     clauses, the strongest first
      * @param list<string> $against the same
      */
-    public function __construct(public CauseEntry $entry, public float $score, public float $chance, public array $for, public array $against)
-    {
-    }
+    public function __construct(
+        public CauseEntry $entry,
+        public float $score,
+        public float $chance,
+        public array $for,
+        public array $against,
+    ) {}
 
     public function cause(): Cause
     {

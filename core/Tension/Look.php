@@ -29,6 +29,6 @@ enum Look: string
     /** @return list<Symptom> what can be seen there */
     public function symptoms(): array
     {
-        return array_values(array_filter(Symptom::cases(), fn (Symptom $symptom): bool => $symptom->look() === $this));
+        return array_values(array_filter(Symptom::cases(), fn(Symptom $symptom): bool => $symptom->look() === $this));
     }
 }

@@ -12,12 +12,23 @@ final readonly class Pattern
      * @param int          $loads     over how many of the frame's last loads
      * @param float        $p         how likely so many are by chance
      */
-    public function __construct(public string $frame, public Symptom $symptom, public Zone $zone, public array $sightings, public int $loads, public float $p)
-    {
-    }
+    public function __construct(
+        public string $frame,
+        public Symptom $symptom,
+        public Zone $zone,
+        public array $sightings,
+        public int $loads,
+        public float $p,
+    ) {}
 
     public function sentence(): string
     {
-        return \sprintf('%s, %s, on %d of the last %d loads, whatever was on it.', ucfirst($this->symptom->words()), $this->zone->value, \count($this->sightings), $this->loads);
+        return \sprintf(
+            '%s, %s, on %d of the last %d loads, whatever was on it.',
+            ucfirst($this->symptom->words()),
+            $this->zone->value,
+            \count($this->sightings),
+            $this->loads,
+        );
     }
 }

@@ -6,7 +6,8 @@ namespace Schwung\Core\Tension;
 
 /**
  * Finds what comes back across quilts: for each frame, symptom and zone, the sightings over its last loads against the
- * rate over the studio's other loads, by a one-sided binomial test. The level is shared out among all that was seen on the
+ * rate over the studio's other loads, by a one-sided binomial test. The level is shared out among all that was seen on
+ * the
  * frame (Bonferroni): who looks at ten places finds something at one of them by chance.
  */
 final readonly class PatternRule
@@ -39,7 +40,10 @@ final readonly class PatternRule
                 }
             }
         }
-        usort($patterns, static fn (Pattern $one, Pattern $other): int => $one->p <=> $other->p ?: $one->frame <=> $other->frame);
+        usort(
+            $patterns,
+            static fn(Pattern $one, Pattern $other): int => $one->p <=> $other->p ?: $one->frame <=> $other->frame,
+        );
 
         return $patterns;
     }
@@ -55,7 +59,11 @@ final readonly class PatternRule
         $places = [];
         foreach ($sightings as $sighting) {
             if (\in_array($sighting->load, $loads, true)) {
-                $places[$sighting->symptom->value.' '.$sighting->zone->value] ??= [$sighting->symptom, $sighting->zone, $this->loadsWith($sightings, $sighting->symptom, $sighting->zone, $loads)];
+                $places[$sighting->symptom->value . ' ' . $sighting->zone->value] ??= [
+                    $sighting->symptom,
+                    $sighting->zone,
+                    $this->loadsWith($sightings, $sighting->symptom, $sighting->zone, $loads),
+                ];
             }
         }
 
@@ -77,7 +85,7 @@ final readonly class PatternRule
             }
         }
 
-        return array_values(array_filter($loads, static fn (string $load): bool => isset($with[$load])));
+        return array_values(array_filter($loads, static fn(string $load): bool => isset($with[$load])));
     }
 
     /** The chance of at least k of n at this rate. */
@@ -86,7 +94,7 @@ final readonly class PatternRule
         [$below, $term] = [0.0, (1 - $rate) ** $n];
         for ($i = 0; $i < $k; ++$i) {
             $below += $term;
-            $term *= ($n - $i) / ($i + 1) * ($rate < 1 ? $rate / (1 - $rate) : 0);
+            $term *= (($n - $i) / ($i + 1)) * ($rate < 1 ? $rate / (1 - $rate) : 0);
         }
 
         return max(0.0, min(1.0, 1 - $below));

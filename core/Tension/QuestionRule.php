@@ -13,9 +13,7 @@ final readonly class QuestionRule
     /** How often a symptom of each strength shows. */
     private const SHOWS = [0 => 0.05, 1 => 0.3, 2 => 0.6, 3 => 0.9];
 
-    public function __construct(private DiagnosisRule $rule, private Knowledge $knowledge)
-    {
-    }
+    public function __construct(private DiagnosisRule $rule, private Knowledge $knowledge) {}
 
     /** @return list<Symptom> the most telling first; none that would tell nothing */
     public function most(TensionCase $case, int $count): array
@@ -29,11 +27,14 @@ final readonly class QuestionRule
                 foreach ($chances as $word => $chance) {
                     $yes += $chance * self::SHOWS[max(0, min(3, $this->knowledge->entries[$word]->strength($symptom)))];
                 }
-                $gains[$symptom->value] = $doubt - $yes * $this->rule->doubt($case->with($symptom, true)) - (1 - $yes) * $this->rule->doubt($case->with($symptom, false));
+                $gains[$symptom->value] =
+                    $doubt -
+                    $yes * $this->rule->doubt($case->with($symptom, true)) -
+                    (1 - $yes) * $this->rule->doubt($case->with($symptom, false));
             }
         }
         arsort($gains);
-        $telling = array_filter($gains, static fn (float $gain): bool => $gain > 0.01);
+        $telling = array_filter($gains, static fn(float $gain): bool => $gain > 0.01);
 
         return array_map(Symptom::from(...), array_keys(\array_slice($telling, 0, $count)));
     }

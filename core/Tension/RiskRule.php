@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Schwung\Core\Tension;
 
 /**
- * Foresees faults from the circumstances alone, before a quilt is loaded: a cause that two circumstances speak for, or one
- * where this studio has met it before, and none that makes it impossible. The same circumstances that the diagnosis weighs.
+ * Foresees faults from the circumstances alone, before a quilt is loaded: a cause that two circumstances speak for, or
+ * one
+ * where this studio has met it before, and none that makes it impossible. The same circumstances that the diagnosis
+ * weighs.
  */
 final readonly class RiskRule
 {
@@ -15,17 +17,21 @@ final readonly class RiskRule
     /** Where each cause is kept away; what is not named, while loading. */
     private const STAGES = [
         'border-full' => 'measure',
-        'backing-crooked' => 'backing', 'batting-creased' => 'backing',
-        'stretch-roller-to-roller' => 'direction', 'seam-winds-on-itself' => 'direction',
-        'leader-crooked' => 'attach', 'leader-worn-centre' => 'attach', 'attached-uneven' => 'attach', 'pins-too-dense' => 'attach',
-        'side-clamps-narrow' => 'attach', 'bulk-in-takeup' => 'attach',
+        'backing-crooked' => 'backing',
+        'batting-creased' => 'backing',
+        'stretch-roller-to-roller' => 'direction',
+        'seam-winds-on-itself' => 'direction',
+        'leader-crooked' => 'attach',
+        'leader-worn-centre' => 'attach',
+        'attached-uneven' => 'attach',
+        'pins-too-dense' => 'attach',
+        'side-clamps-narrow' => 'attach',
+        'bulk-in-takeup' => 'attach',
         'roll-too-big' => 'passes',
     ];
 
     /** @param array<string, int> $confirmed how often the studio has confirmed each cause, by its word */
-    public function __construct(private Knowledge $knowledge, private array $confirmed = [])
-    {
-    }
+    public function __construct(private Knowledge $knowledge, private array $confirmed = []) {}
 
     /** @return list<Risk> the one that most speaks for first */
     public function foresee(Circumstances $circumstances): array
@@ -33,12 +39,20 @@ final readonly class RiskRule
         $weights = [];
         $risks = [];
         foreach ($this->knowledge->entries as $word => $entry) {
-            $holding = array_values(array_filter($entry->hints, static fn (Hint $hint): bool => $hint->holdsIn($circumstances)));
-            $weight = array_sum(array_map(static fn (Hint $hint): int => $hint->weight, $holding));
+            $holding = array_values(
+                array_filter($entry->hints, static fn(Hint $hint): bool => $hint->holdsIn($circumstances)),
+            );
+            $weight = array_sum(array_map(static fn(Hint $hint): int => $hint->weight, $holding));
             if ($weight >= (isset($this->confirmed[$word]) ? self::ENOUGH_WHERE_MET : self::ENOUGH)) {
-                $because = array_map(static fn (Hint $hint): string => $hint->says, array_filter($holding, static fn (Hint $hint): bool => $hint->weight > 0));
+                $because = array_map(
+                    static fn(Hint $hint): string => $hint->says,
+                    array_filter($holding, static fn(Hint $hint): bool => $hint->weight > 0),
+                );
                 $met = isset($this->confirmed[$word]) ? ['it came so here before'] : [];
-                $risks[] = new Risk($entry, self::STAGES[$word] ?? 'load', $this->first($entry), [...array_values($because), ...$met]);
+                $risks[] = new Risk($entry, self::STAGES[$word] ?? 'load', $this->first($entry), [
+                    ...array_values($because),
+                    ...$met,
+                ]);
                 $weights[] = -$weight;
             }
         }

@@ -18,6 +18,5 @@ final readonly class SeenFacts
         public ?int $sameSideBefore = null,
         public ?int $centreDipsBefore = null,
         public ?bool $sideAlternates = null,
-    ) {
-    }
+    ) {}
 }

@@ -13,7 +13,13 @@ final readonly class SeparatingTest
      * @param Cause|null   $proves  the cause that a yes would prove; null where the test looks for a symptom
      * @param Symptom|null $looksFor the symptom that it looks for; null where it tests a cause
      */
-    public function __construct(public string $text, public string $yes, public string $no, public ?Cause $proves, public ?Symptom $looksFor, public Cause $leadsIfYes, public Cause $leadsIfNo)
-    {
-    }
+    public function __construct(
+        public string $text,
+        public string $yes,
+        public string $no,
+        public ?Cause $proves,
+        public ?Symptom $looksFor,
+        public Cause $leadsIfYes,
+        public Cause $leadsIfNo,
+    ) {}
 }

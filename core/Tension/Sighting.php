@@ -8,7 +8,5 @@ namespace Schwung\Core\Tension;
 final readonly class Sighting
 {
     /** @param string $load which load it was, by any name that is the same for the same load */
-    public function __construct(public string $load, public Symptom $symptom, public Zone $zone)
-    {
-    }
+    public function __construct(public string $load, public Symptom $symptom, public Zone $zone) {}
 }

@@ -71,7 +71,14 @@ enum Symptom: string
     public function layer(): Layer
     {
         return match ($this) {
-            self::TopPleat, self::EdgeFullness, self::BubbleAhead, self::Drift, self::Skew, self::FootCatch, self::LooseTail => Layer::Top,
+            self::TopPleat,
+            self::EdgeFullness,
+            self::BubbleAhead,
+            self::Drift,
+            self::Skew,
+            self::FootCatch,
+            self::LooseTail
+                => Layer::Top,
             self::BattingSlides, self::BattingLumps => Layer::Batting,
             default => Layer::Backing,
         };

@@ -17,7 +17,9 @@ enum Task: string
     public static function against(Symptom $symptom, bool $hasLeaders): self
     {
         return match ($symptom) {
-            Symptom::CentreDip, Symptom::SideDip, Symptom::BothSidesDip, Symptom::DragLine, Symptom::Skew => $hasLeaders ? self::CheckLeaders : self::LookOver,
+            Symptom::CentreDip, Symptom::SideDip, Symptom::BothSidesDip, Symptom::DragLine, Symptom::Skew => $hasLeaders
+                ? self::CheckLeaders
+                : self::LookOver,
             Symptom::ScallopedSide, Symptom::SnapBack => self::GetWideClamps,
             Symptom::BattingLumps => self::RestBatting,
             Symptom::EdgeFullness, Symptom::TopPleat => self::TellClients,

@@ -15,8 +15,13 @@ final readonly class TensionCase
      *
      * @throws \InvalidArgumentException if a symptom is in both lists
      */
-    public function __construct(public array $seen, public array $absent = [], public Circumstances $circumstances = new Circumstances(), public array $proved = [], public array $refuted = [])
-    {
+    public function __construct(
+        public array $seen,
+        public array $absent = [],
+        public Circumstances $circumstances = new Circumstances(),
+        public array $proved = [],
+        public array $refuted = [],
+    ) {
         foreach ($seen as $symptom) {
             if (\in_array($symptom, $absent, true)) {
                 throw new \InvalidArgumentException(\sprintf('"%s" cannot be both seen and absent.', $symptom->value));
@@ -32,11 +37,19 @@ final readonly class TensionCase
     /** With the answer of a cause's own test. */
     public function tested(Cause $cause, bool $isProved): self
     {
-        return new self($this->seen, $this->absent, $this->circumstances, $isProved ? [...$this->proved, $cause] : $this->proved, $isProved ? $this->refuted : [...$this->refuted, $cause]);
+        return new self(
+            $this->seen,
+            $this->absent,
+            $this->circumstances,
+            $isProved ? [...$this->proved, $cause] : $this->proved,
+            $isProved ? $this->refuted : [...$this->refuted, $cause],
+        );
     }
 
     public function with(Symptom $symptom, bool $isSeen): self
     {
-        return $isSeen ? new self([...$this->seen, $symptom], $this->absent, $this->circumstances, $this->proved, $this->refuted) : new self($this->seen, [...$this->absent, $symptom], $this->circumstances, $this->proved, $this->refuted);
+        return $isSeen
+            ? new self([...$this->seen, $symptom], $this->absent, $this->circumstances, $this->proved, $this->refuted)
+            : new self($this->seen, [...$this->absent, $symptom], $this->circumstances, $this->proved, $this->refuted);
     }
 }

@@ -10,9 +10,7 @@ namespace Schwung\Core\Tension;
  */
 final readonly class TestRule
 {
-    public function __construct(private DiagnosisRule $rule)
-    {
-    }
+    public function __construct(private DiagnosisRule $rule) {}
 
     /** @param non-empty-list<Likely> $ranked */
     public function best(TensionCase $case, array $ranked): SeparatingTest
@@ -21,10 +19,26 @@ final readonly class TestRule
         $second = $ranked[1] ?? $first;
         $symptom = $this->telling($case, $first, $second);
         if (null !== $symptom) {
-            return new SeparatingTest('Look: '.$symptom->words().'?', 'Yes, it is so', 'No', null, $symptom, $this->rule->leader($case->with($symptom, true)), $this->rule->leader($case->with($symptom, false)));
+            return new SeparatingTest(
+                'Look: ' . $symptom->words() . '?',
+                'Yes, it is so',
+                'No',
+                null,
+                $symptom,
+                $this->rule->leader($case->with($symptom, true)),
+                $this->rule->leader($case->with($symptom, false)),
+            );
         }
 
-        return new SeparatingTest($first->entry->test, $first->entry->ifSo, $first->entry->ifNot, $first->cause(), null, $this->rule->leader($case->tested($first->cause(), true)), $this->rule->leader($case->tested($first->cause(), false)));
+        return new SeparatingTest(
+            $first->entry->test,
+            $first->entry->ifSo,
+            $first->entry->ifNot,
+            $first->cause(),
+            null,
+            $this->rule->leader($case->tested($first->cause(), true)),
+            $this->rule->leader($case->tested($first->cause(), false)),
+        );
     }
 
     /** A symptom that separates better than either test, where both have the same test. */

@@ -20,6 +20,5 @@ final readonly class TopFacts
         public ?bool $battingBastedAllOver = null,
         public ?bool $prebasted = null,
         public ?bool $allLayersAttached = null,
-    ) {
-    }
+    ) {}
 }

@@ -33,7 +33,7 @@ class Invitation
     ) {
         $this->id = new Ulid();
         $this->secretHash = self::hash($secret);
-        $this->expires = $now->modify('+'.self::DAYS.' days');
+        $this->expires = $now->modify('+' . self::DAYS . ' days');
     }
 
     public function id(): Ulid

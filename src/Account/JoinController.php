@@ -14,9 +14,23 @@ use Symfony\Component\Routing\Attribute\Route;
 /** Where an invited helper chooses a password. */
 final class JoinController extends AbstractController
 {
-    #[Route('/join/{secret}', name: 'app_account_join', requirements: ['secret' => '[A-Za-z0-9_-]{43}'], methods: ['GET', 'POST'])]
-    public function join(string $secret, Request $request, InvitationRepository $invitations, PersonRepository $people, StudioOpening $opening, Security $security, ClockInterface $clock): Response
-    {
+    #[
+        Route(
+            '/join/{secret}',
+            name: 'app_account_join',
+            requirements: ['secret' => '[A-Za-z0-9_-]{43}'],
+            methods: ['GET', 'POST'],
+        ),
+    ]
+    public function join(
+        string $secret,
+        Request $request,
+        InvitationRepository $invitations,
+        PersonRepository $people,
+        StudioOpening $opening,
+        Security $security,
+        ClockInterface $clock,
+    ): Response {
         $invitation = $invitations->findOpen($secret, $clock->now());
         if (null === $invitation || $people->isTaken($invitation->email)) {
             return $this->render('account/join_closed.html.twig', response: new Response(status: Response::HTTP_GONE));

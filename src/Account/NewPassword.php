@@ -8,6 +8,9 @@ use Symfony\Component\Validator\Constraints as Assert;
 
 final class NewPassword
 {
-    #[Assert\NotBlank(message: 'Choose a password.'), Assert\Length(min: 10, max: 200, minMessage: 'At least {{ limit }} characters, so that it is hard to guess.')]
+    #[
+        Assert\NotBlank(message: 'Choose a password.'),
+        Assert\Length(min: 10, max: 200, minMessage: 'At least {{ limit }} characters, so that it is hard to guess.'),
+    ]
     public string $password = '';
 }

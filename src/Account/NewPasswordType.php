@@ -14,7 +14,12 @@ final class NewPasswordType extends AbstractType
 {
     public function buildForm(FormBuilderInterface $builder, array $options): void
     {
-        $builder->add('password', PasswordType::class, ['label' => 'Password', 'help' => 'At least 10 characters.', 'empty_data' => '', 'attr' => ['autocomplete' => 'new-password', 'data-never-keep' => '']]);
+        $builder->add('password', PasswordType::class, [
+            'label' => 'Password',
+            'help' => 'At least 10 characters.',
+            'empty_data' => '',
+            'attr' => ['autocomplete' => 'new-password', 'data-never-keep' => ''],
+        ]);
     }
 
     public function configureOptions(OptionsResolver $resolver): void

@@ -33,7 +33,7 @@ final class PersonRepository extends ServiceEntityRepository implements Password
 
     public function upgradePassword(PasswordAuthenticatedUserInterface $user, string $newHashedPassword): void
     {
-        if (!$user instanceof Person) {
+        if (!($user instanceof Person)) {
             throw new UnsupportedUserException(\sprintf('"%s" has no password here.', $user::class));
         }
         $user->changePassword($newHashedPassword);

@@ -16,8 +16,7 @@ final class SignInThrottle extends AbstractRequestRateLimiter
     public function __construct(
         #[Autowire(service: 'limiter.sign_in')] private readonly RateLimiterFactory $forOneEmail,
         #[Autowire(service: 'limiter.sign_in_anywhere')] private readonly RateLimiterFactory $forOneAddress,
-    ) {
-    }
+    ) {}
 
     protected function getLimiters(Request $request): array
     {
@@ -26,7 +25,9 @@ final class SignInThrottle extends AbstractRequestRateLimiter
 
         return [
             $this->forOneAddress->create(hash('sha256', $address)),
-            $this->forOneEmail->create(hash('sha256', mb_strtolower(\is_string($email) ? $email : '').'|'.$address)),
+            $this->forOneEmail->create(
+                hash('sha256', mb_strtolower(\is_string($email) ? $email : '') . '|' . $address),
+            ),
         ];
     }
 }

@@ -11,17 +11,36 @@ use Symfony\Component\Validator\Constraints as Assert;
 final class SignUp
 {
     public function __construct(
-        #[Assert\NotBlank(message: 'Give your studio a name.'), Assert\Length(max: 120, maxMessage: 'Up to {{ limit }} letters.')]
+        #[
+            Assert\NotBlank(message: 'Give your studio a name.'),
+            Assert\Length(max: 120, maxMessage: 'Up to {{ limit }} letters.'),
+        ]
         public string $studio = '',
-        #[Assert\NotBlank(message: 'Say who you are.'), Assert\Length(max: 120, maxMessage: 'Up to {{ limit }} letters.')]
+        #[
+            Assert\NotBlank(message: 'Say who you are.'),
+            Assert\Length(max: 120, maxMessage: 'Up to {{ limit }} letters.'),
+        ]
         public string $name = '',
-        #[Assert\NotBlank(message: 'An e-mail address is needed to sign in.'), Assert\Email(message: 'This is not an e-mail address.'), Assert\Length(max: 180)]
+        #[
+            Assert\NotBlank(message: 'An e-mail address is needed to sign in.'),
+            Assert\Email(message: 'This is not an e-mail address.'),
+            Assert\Length(max: 180),
+        ]
         public string $email = '',
-        #[Assert\NotBlank(message: 'Choose a password.'), Assert\Length(min: 10, max: 200, minMessage: 'At least {{ limit }} characters, so that it is hard to guess.')]
+        #[
+            Assert\NotBlank(message: 'Choose a password.'),
+            Assert\Length(
+                min: 10,
+                max: 200,
+                minMessage: 'At least {{ limit }} characters, so that it is hard to guess.',
+            ),
+        ]
         public string $password = '',
         public UnitSystem $units = UnitSystem::Inches,
-        #[Assert\NotBlank, Assert\Timezone(message: 'Choose a time zone from the list.')]
+        #[
+            Assert\NotBlank,
+            Assert\Timezone(message: 'Choose a time zone from the list.'),
+        ]
         public string $timeZone = 'UTC',
-    ) {
-    }
+    ) {}
 }

@@ -15,15 +15,29 @@ use Symfony\Component\Routing\Attribute\Route;
 final class SignUpController extends AbstractController
 {
     #[Route('/sign-up', name: 'app_account_sign_up', methods: ['GET', 'POST'])]
-    public function signUp(Request $request, StudioOpening $opening, PersonRepository $people, Security $security): Response
-    {
+    public function signUp(
+        Request $request,
+        StudioOpening $opening,
+        PersonRepository $people,
+        Security $security,
+    ): Response {
         $signUp = new SignUp();
         $form = $this->createForm(SignUpType::class, $signUp)->handleRequest($request);
         if ($form->isSubmitted() && $form->isValid()) {
             try {
-                $people->isTaken($signUp->email) ? $form->get('email')->addError(new FormError('Somebody signs in with this address already. Sign in, or use another.')) : $owner = $opening->open($signUp);
+                $people->isTaken($signUp->email)
+                    ? $form
+                        ->get('email')
+                        ->addError(
+                            new FormError('Somebody signs in with this address already. Sign in, or use another.'),
+                        )
+                    : ($owner = $opening->open($signUp));
             } catch (UniqueConstraintViolationException) {
-                $form->get('email')->addError(new FormError('Somebody has just signed up with this address. Sign in, or use another.'));
+                $form
+                    ->get('email')
+                    ->addError(
+                        new FormError('Somebody has just signed up with this address. Sign in, or use another.'),
+                    );
             }
             if (isset($owner)) {
                 $security->login($owner, 'form_login', 'main');

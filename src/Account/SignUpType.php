@@ -20,15 +20,35 @@ final class SignUpType extends AbstractType
     public function buildForm(FormBuilderInterface $builder, array $options): void
     {
         $builder
-            ->add('studio', TextType::class, ['label' => 'Name of the studio', 'empty_data' => '', 'attr' => ['autocomplete' => 'organization']])
-            ->add('name', TextType::class, ['label' => 'Your name', 'empty_data' => '', 'attr' => ['autocomplete' => 'name']])
-            ->add('email', EmailType::class, ['label' => 'E-mail', 'empty_data' => '', 'attr' => ['autocomplete' => 'username']])
-            ->add('password', PasswordType::class, ['label' => 'Password', 'help' => 'At least 10 characters.', 'empty_data' => '', 'always_empty' => false, 'attr' => ['autocomplete' => 'new-password', 'data-never-keep' => '']])
+            ->add('studio', TextType::class, [
+                'label' => 'Name of the studio',
+                'empty_data' => '',
+                'attr' => ['autocomplete' => 'organization'],
+            ])
+            ->add('name', TextType::class, [
+                'label' => 'Your name',
+                'empty_data' => '',
+                'attr' => ['autocomplete' => 'name'],
+            ])
+            ->add('email', EmailType::class, [
+                'label' => 'E-mail',
+                'empty_data' => '',
+                'attr' => ['autocomplete' => 'username'],
+            ])
+            ->add('password', PasswordType::class, [
+                'label' => 'Password',
+                'help' => 'At least 10 characters.',
+                'empty_data' => '',
+                'always_empty' => false,
+                'attr' => ['autocomplete' => 'new-password', 'data-never-keep' => ''],
+            ])
             ->add('units', EnumType::class, [
                 'label' => 'Units',
                 'class' => UnitSystem::class,
                 'expanded' => true,
-                'choice_label' => static fn (UnitSystem $units): string => UnitSystem::Inches === $units ? 'inches' : 'centimetres',
+                'choice_label' => static fn(UnitSystem $units): string => UnitSystem::Inches === $units
+                    ? 'inches'
+                    : 'centimetres',
             ])
             ->add('timeZone', TimezoneType::class, ['label' => 'Time zone']);
     }

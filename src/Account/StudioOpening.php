@@ -10,9 +10,10 @@ use Symfony\Component\PasswordHasher\Hasher\UserPasswordHasherInterface;
 /** Opens a studio with its owner, and lets invited helpers in. */
 final readonly class StudioOpening
 {
-    public function __construct(private EntityManagerInterface $entities, private UserPasswordHasherInterface $hasher)
-    {
-    }
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private UserPasswordHasherInterface $hasher,
+    ) {}
 
     public function open(SignUp $signUp): Person
     {

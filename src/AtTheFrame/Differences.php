@@ -13,12 +13,13 @@ use Schwung\Core\Frame\StockPiece;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\LengthWriter;
 
-/** What has been changed of a quilt, its frame or the studio's figures since a run was begun; none of it reaches the run by itself. */
+/**
+ * What has been changed of a quilt, its frame or the studio's figures since a run was begun; none of it reaches the run
+ * by itself.
+ */
 final readonly class Differences
 {
-    public function __construct(private LengthWriter $writer)
-    {
-    }
+    public function __construct(private LengthWriter $writer) {}
 
     /** @return list<array{string, string, string}> what it is, as it was begun, as it is now */
     public function between(Subject $begun, Subject $now): array
@@ -26,7 +27,9 @@ final readonly class Differences
         return [
             ...$this->ofSheet($begun->sheet, $now->sheet),
             ...$this->ofFrame($begun->frame, $now->frame),
-            ...($begun->practice == $now->practice ? [] : [['the studio\'s figures', 'as they were', 'changed under Settings']]),
+            ...$begun->practice == $now->practice
+                ? []
+                : [['the studio\'s figures', 'as they were', 'changed under Settings']],
         ];
     }
 
@@ -38,7 +41,11 @@ final readonly class Differences
         foreach ($after + $before as $path => $ignored) {
             // Where the quilt hangs was settled when the run began.
             if (($before[$path] ?? '') !== ($after[$path] ?? '') && 'desk/position' !== $path) {
-                $found[] = [strtr($path, ['/' => ', ', '_' => ' ', 'desk/' => '']), ($before[$path] ?? '') ?: 'nothing', ($after[$path] ?? '') ?: 'nothing'];
+                $found[] = [
+                    strtr($path, ['/' => ', ', '_' => ' ', 'desk/' => '']),
+                    $before[$path] ?? '' ?: 'nothing',
+                    $after[$path] ?? '' ?: 'nothing',
+                ];
             }
         }
 
@@ -57,7 +64,13 @@ final readonly class Differences
             if (\is_array($value)) {
                 $flat += $this->flat($value, "$under$key/");
             } else {
-                $flat[$under.$key] = \is_bool($value) ? ($value ? 'yes' : 'no') : (\is_scalar($value) ? (string) $value : '');
+                $flat[$under . $key] = \is_bool($value)
+                    ? ($value
+                        ? 'yes'
+                        : 'no')
+                    : (\is_scalar($value)
+                        ? (string) $value
+                        : '');
             }
         }
 
@@ -76,17 +89,24 @@ final readonly class Differences
         }
         $pairs = ['kind' => [$begun->kind->words(), $now->kind->words()]];
         foreach (FrameMeasure::cases() as $measure) {
-            $pairs[lcfirst($measure->words())] = [$this->length($begun->at($measure)), $this->length($now->at($measure))];
+            $pairs[lcfirst($measure->words())] = [
+                $this->length($begun->at($measure)),
+                $this->length($now->at($measure)),
+            ];
         }
         $pairs['ratchet teeth'] = [(string) $begun->ratchetTeeth, (string) $now->ratchetTeeth];
         $pairs['ways of holding'] = [$this->methods($begun), $this->methods($now)];
         foreach (HoldingSystem::cases() as $system) {
-            $pairs[$system->words().' at hand'] = [$this->pieces($begun, $system), $this->pieces($now, $system)];
+            $pairs[$system->words() . ' at hand'] = [$this->pieces($begun, $system), $this->pieces($now, $system)];
         }
-        $changed = array_filter($pairs, static fn (array $pair): bool => $pair[0] !== $pair[1]);
+        $changed = array_filter($pairs, static fn(array $pair): bool => $pair[0] !== $pair[1]);
 
         return array_map(
-            static fn (string $name, array $pair): array => ["frame, $name", $pair[0] ?: 'nothing', $pair[1] ?: 'nothing'],
+            static fn(string $name, array $pair): array => [
+                "frame, $name",
+                $pair[0] ?: 'nothing',
+                $pair[1] ?: 'nothing',
+            ],
             array_keys($changed),
             $changed,
         );
@@ -99,11 +119,17 @@ final readonly class Differences
 
     private function methods(Frame $frame): string
     {
-        return implode(', ', array_map(static fn (HoldingSystem $system): string => $system->words(), $frame->methods));
+        return implode(', ', array_map(static fn(HoldingSystem $system): string => $system->words(), $frame->methods));
     }
 
     private function pieces(Frame $frame, HoldingSystem $system): string
     {
-        return implode(', ', array_map(fn (StockPiece $piece): string => $piece->count.' × '.$this->writer->write($piece->length), $frame->stock->of($system)));
+        return implode(
+            ', ',
+            array_map(
+                fn(StockPiece $piece): string => $piece->count . ' × ' . $this->writer->write($piece->length),
+                $frame->stock->of($system),
+            ),
+        );
     }
 }

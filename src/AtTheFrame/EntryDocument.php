@@ -13,8 +13,12 @@ final class EntryDocument
     public static function of(JournalEntry $entry): array
     {
         return [
-            'key' => $entry->key, 'kind' => $entry->kind->value, 'step' => $entry->step, 'at' => MomentMs::of($entry->at),
-            'person' => $entry->person, 'data' => (object) $entry->data,
+            'key' => $entry->key,
+            'kind' => $entry->kind->value,
+            'step' => $entry->step,
+            'at' => MomentMs::of($entry->at),
+            'person' => $entry->person,
+            'data' => (object) $entry->data,
         ];
     }
 }

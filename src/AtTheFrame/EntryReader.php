@@ -22,9 +22,7 @@ final readonly class EntryReader
     private const FARTHEST_MM = 10_000;
 
     /** @param int $ahead milliseconds that the server's clock is ahead of the device's */
-    public function __construct(private string $person, private int $ahead, private \DateTimeImmutable $now)
-    {
-    }
+    public function __construct(private string $person, private int $ahead, private \DateTimeImmutable $now) {}
 
     /**
      * Takes what can be read; what cannot is left out, and never sent again.
@@ -37,7 +35,7 @@ final readonly class EntryReader
     {
         $items = json_decode($json, true);
         if (!\is_array($items) || !array_is_list($items) || \count($items) > self::MOST) {
-            throw new UnreadableEntry('A list of up to '.self::MOST.' entries is accepted.');
+            throw new UnreadableEntry('A list of up to ' . self::MOST . ' entries is accepted.');
         }
 
         return $this->take($items);
@@ -81,7 +79,14 @@ final readonly class EntryReader
         // No entry lies in the future, however wrong a device's clock is.
         $moment = min(MomentMs::of($this->now), max(0, $at + $this->ahead));
 
-        return new JournalEntry($key, $kind, $step, MomentMs::toMoment($moment), $this->data($kind, $data), $this->person);
+        return new JournalEntry(
+            $key,
+            $kind,
+            $step,
+            MomentMs::toMoment($moment),
+            $this->data($kind, $data),
+            $this->person,
+        );
     }
 
     /**
@@ -97,12 +102,28 @@ final readonly class EntryReader
             EntryKind::Register => $this->numbers($data, ['left', 'right', 'wound']),
             EntryKind::Release => $this->numbers($data, ['jumped']),
             EntryKind::Straightness => $this->numbers($data, ['left', 'centre', 'right']),
-            EntryKind::Firmness => ['backing' => $this->feel($data['backing'] ?? null), 'top' => $this->feel($data['top'] ?? null)],
+            EntryKind::Firmness => [
+                'backing' => $this->feel($data['backing'] ?? null),
+                'top' => $this->feel($data['top'] ?? null),
+            ],
             EntryKind::State => $this->state($data),
             EntryKind::Problem => $this->problem($data),
-            EntryKind::Looked => ['of' => $this->text($data['of'] ?? ''), 'symptom' => $this->word(Symptom::class, $data['symptom'] ?? null), 'seen' => true === ($data['seen'] ?? null)],
-            EntryKind::Tested => ['of' => $this->text($data['of'] ?? ''), 'cause' => $this->word(Cause::class, $data['cause'] ?? null), 'proved' => true === ($data['proved'] ?? null)],
-            EntryKind::Fixed => ['of' => $this->text($data['of'] ?? ''), 'cause' => $this->word(Cause::class, $data['cause'] ?? null), 'action' => $this->text($data['action'] ?? ''), 'worked' => true === ($data['worked'] ?? null)],
+            EntryKind::Looked => [
+                'of' => $this->text($data['of'] ?? ''),
+                'symptom' => $this->word(Symptom::class, $data['symptom'] ?? null),
+                'seen' => true === ($data['seen'] ?? null),
+            ],
+            EntryKind::Tested => [
+                'of' => $this->text($data['of'] ?? ''),
+                'cause' => $this->word(Cause::class, $data['cause'] ?? null),
+                'proved' => true === ($data['proved'] ?? null),
+            ],
+            EntryKind::Fixed => [
+                'of' => $this->text($data['of'] ?? ''),
+                'cause' => $this->word(Cause::class, $data['cause'] ?? null),
+                'action' => $this->text($data['action'] ?? ''),
+                'worked' => true === ($data['worked'] ?? null),
+            ],
             EntryKind::Note => ['text' => $this->text($data['text'] ?? '')],
             EntryKind::Correction => ['of' => $this->text($data['of'] ?? '')],
         };
@@ -131,9 +152,18 @@ final readonly class EntryReader
     /** @return list<int> */
     private function feel(mixed $steps): array
     {
-        $known = \is_array($steps) ? array_values(array_filter($steps, static fn (mixed $step): bool => \is_int($step) && null !== Firmness::tryFrom($step))) : [];
+        $known = \is_array($steps)
+            ? array_values(
+                array_filter(
+                    $steps,
+                    static fn(mixed $step): bool => \is_int($step) && null !== Firmness::tryFrom($step),
+                ),
+            )
+            : [];
 
-        return 3 === \count($known) ? $known : throw new UnreadableEntry('Firmness is told at left, centre and right, in steps from 1 to 5.');
+        return 3 === \count($known)
+            ? $known
+            : throw new UnreadableEntry('Firmness is told at left, centre and right, in steps from 1 to 5.');
     }
 
     /**
@@ -145,7 +175,9 @@ final readonly class EntryReader
     {
         [$part, $is] = [StatePart::tryFrom($this->text($data['part'] ?? '')), $this->text($data['is'] ?? '')];
 
-        return null !== $part && $part->accepts($is) ? ['part' => $part->value, 'is' => $is] : throw new UnreadableEntry('No frame has such a state.');
+        return null !== $part && $part->accepts($is)
+            ? ['part' => $part->value, 'is' => $is]
+            : throw new UnreadableEntry('No frame has such a state.');
     }
 
     /**
@@ -164,9 +196,12 @@ final readonly class EntryReader
         $photo = $data['photo'] ?? null;
 
         return [
-            ...(isset($data['x'], $data['y']) ? $this->numbers($data, ['x', 'y']) : []),
-            'layer' => $layer->value, 'seen' => $seen->value, 'severity' => $severity->value, 'action' => $this->text($data['action'] ?? ''),
-            ...(\is_string($photo) && '' !== $photo ? ['photo' => $photo] : []),
+            ...isset($data['x'], $data['y']) ? $this->numbers($data, ['x', 'y']) : [],
+            'layer' => $layer->value,
+            'seen' => $seen->value,
+            'severity' => $severity->value,
+            'action' => $this->text($data['action'] ?? ''),
+            ...\is_string($photo) && '' !== $photo ? ['photo' => $photo] : [],
         ];
     }
 

@@ -27,9 +27,12 @@ use Symfony\Component\Uid\Ulid;
 #[Route('/quilts/{id}/frame', name: 'app_frame_')]
 final class FrameController extends AbstractController
 {
-    public function __construct(private readonly QuiltRepository $quilts, private readonly RunRepository $runs, private readonly RunViews $views, private readonly CurrentUnits $units)
-    {
-    }
+    public function __construct(
+        private readonly QuiltRepository $quilts,
+        private readonly RunRepository $runs,
+        private readonly RunViews $views,
+        private readonly CurrentUnits $units,
+    ) {}
 
     #[Route('', name: 'show', methods: ['GET'])]
     public function show(Ulid $id, #[CurrentUser] Person $person, FramePictures $pictures): Response
@@ -37,7 +40,11 @@ final class FrameController extends AbstractController
         $quilt = $this->quilt($id, $person);
         $run = $this->runs->findOpen($quilt);
         if (null === $run) {
-            return $this->redirectToRoute('app_quilt_stage', ['id' => $id, 'stage' => 'load'], Response::HTTP_SEE_OTHER);
+            return $this->redirectToRoute(
+                'app_quilt_stage',
+                ['id' => $id, 'stage' => 'load'],
+                Response::HTTP_SEE_OTHER,
+            );
         }
         $view = $this->views->open($run);
 
@@ -65,21 +72,40 @@ final class FrameController extends AbstractController
 
     /** What came into the log after a number; every device asks for it about once a second. */
     #[Route('/entries', name: 'entries', methods: ['GET'])]
-    public function entries(Ulid $id, #[CurrentUser] Person $person, Request $request, LogEntryRepository $log): JsonResponse
-    {
-        return $this->answer($this->run($id, $person, $request->query->getString('run')), (int) $request->query->getString('after', '0'), $log);
+    public function entries(
+        Ulid $id,
+        #[CurrentUser] Person $person,
+        Request $request,
+        LogEntryRepository $log,
+    ): JsonResponse {
+        return $this->answer(
+            $this->run($id, $person, $request->query->getString('run')),
+            (int) $request->query->getString('after', '0'),
+            $log,
+        );
     }
 
     #[Route('/entries', name: 'write', methods: ['POST'])]
     #[IsCsrfTokenValid('frame')]
-    public function write(Ulid $id, #[CurrentUser] Person $person, Request $request, LogBook $book, LogEntryRepository $log, ClockInterface $clock): JsonResponse
-    {
+    public function write(
+        Ulid $id,
+        #[CurrentUser] Person $person,
+        Request $request,
+        LogBook $book,
+        LogEntryRepository $log,
+        ClockInterface $clock,
+    ): JsonResponse {
         $payload = $request->getPayload();
         $run = $this->run($id, $person, $payload->getString('run'));
         $now = $clock->now();
         $deviceNow = (int) $payload->getString('now', (string) MomentMs::of($now));
         try {
-            $book->write($run, (new EntryReader($person->name(), MomentMs::of($now) - $deviceNow, $now))->read($payload->getString('entries')));
+            $book->write(
+                $run,
+                (new EntryReader($person->name(), MomentMs::of($now) - $deviceNow, $now))->read(
+                    $payload->getString('entries'),
+                ),
+            );
         } catch (UnreadableEntry $exception) {
             return new JsonResponse(['error' => $exception->getMessage()], Response::HTTP_UNPROCESSABLE_ENTITY);
         }
@@ -90,11 +116,18 @@ final class FrameController extends AbstractController
     /** The step at hand is done, told without scripts. */
     #[Route('/done', name: 'done', methods: ['POST'])]
     #[IsCsrfTokenValid('frame')]
-    public function done(Ulid $id, #[CurrentUser] Person $person, Request $request, LogBook $book, ClockInterface $clock): Response
-    {
+    public function done(
+        Ulid $id,
+        #[CurrentUser] Person $person,
+        Request $request,
+        LogBook $book,
+        ClockInterface $clock,
+    ): Response {
         $step = $request->getPayload()->getString('step');
         if (1 === preg_match('/^[a-z0-9-]{1,60}$/', $step)) {
-            $book->write($this->run($id, $person), [new JournalEntry((string) new Ulid(), EntryKind::Done, $step, $clock->now(), person: $person->name())]);
+            $book->write($this->run($id, $person), [
+                new JournalEntry((string) new Ulid(), EntryKind::Done, $step, $clock->now(), person: $person->name()),
+            ]);
         }
 
         return $this->redirectToRoute('app_frame_show', ['id' => $id], Response::HTTP_SEE_OTHER);
@@ -106,20 +139,31 @@ final class FrameController extends AbstractController
     {
         $view = $this->views->open($this->run($id, $person));
 
-        return $this->render('frame/_drift.html.twig', ['view' => $view, 'bed' => $pictures->log($view, $this->units->system())]);
+        return $this->render('frame/_drift.html.twig', [
+            'view' => $view,
+            'bed' => $pictures->log($view, $this->units->system()),
+        ]);
     }
 
     /** Takes the quilt's sheet as it is by now for what is still to be done. */
     #[Route('/replan', name: 'replan', methods: ['POST'])]
     #[IsCsrfTokenValid('frame')]
-    public function replan(Ulid $id, #[CurrentUser] Person $person, Starting $starting, LogBook $book, EntityManagerInterface $entities, ClockInterface $clock): Response
-    {
+    public function replan(
+        Ulid $id,
+        #[CurrentUser] Person $person,
+        Starting $starting,
+        LogBook $book,
+        EntityManagerInterface $entities,
+        ClockInterface $clock,
+    ): Response {
         $quilt = $this->quilt($id, $person);
         $run = $this->run($id, $person);
         $subject = $starting->subject($quilt);
         if (null !== $subject) {
             $run->freeze($subject);
-            $book->write($run, [new JournalEntry((string) new Ulid(), EntryKind::Replan, null, $clock->now(), person: $person->name())]);
+            $book->write($run, [
+                new JournalEntry((string) new Ulid(), EntryKind::Replan, null, $clock->now(), person: $person->name()),
+            ]);
             $entities->flush();
         }
 
@@ -127,14 +171,20 @@ final class FrameController extends AbstractController
     }
 
     #[Route('/photo/{photo}', name: 'photo', methods: ['GET'])]
-    public function photo(Ulid $id, Ulid $photo, #[CurrentUser] Person $person, EntityManagerInterface $entities): Response
-    {
+    public function photo(
+        Ulid $id,
+        Ulid $photo,
+        #[CurrentUser] Person $person,
+        EntityManagerInterface $entities,
+    ): Response {
         $found = $entities->find(Photo::class, $photo);
         if (null === $found || !$found->run->quilt->id()->equals($this->quilt($id, $person)->id())) {
             throw $this->createNotFoundException();
         }
 
-        return (new Response($found->jpeg(), headers: ['Content-Type' => 'image/jpeg']))->setPrivate()->setMaxAge(86400);
+        return (new Response($found->jpeg(), headers: ['Content-Type' => 'image/jpeg']))
+            ->setPrivate()
+            ->setMaxAge(86400);
     }
 
     private function answer(Run $run, int $after, LogEntryRepository $log): JsonResponse
@@ -144,16 +194,21 @@ final class FrameController extends AbstractController
         return new JsonResponse([
             'run' => (string) $run->id(),
             'ended' => null !== $run->ended(),
-            'entries' => array_map(static fn (LogEntry $row): array => EntryDocument::of($row->entry()), $rows),
+            'entries' => array_map(static fn(LogEntry $row): array => EntryDocument::of($row->entry()), $rows),
             'last' => [] === $rows ? $after : $rows[\count($rows) - 1]->id(),
         ]);
     }
 
-    /** The run that a device speaks of: what it kept of one is never written into the next. Where it names none, the latest. */
+    /**
+     * The run that a device speaks of: what it kept of one is never written into the next. Where it names none, the
+     * latest.
+     */
     private function run(Ulid $id, Person $person, string $named = ''): Run
     {
         $quilt = $this->quilt($id, $person);
-        $run = Ulid::isValid($named) ? $this->runs->findOneBy(['quilt' => $quilt, 'id' => Ulid::fromString($named)]) : $this->runs->findLatest($quilt);
+        $run = Ulid::isValid($named)
+            ? $this->runs->findOneBy(['quilt' => $quilt, 'id' => Ulid::fromString($named)])
+            : $this->runs->findLatest($quilt);
 
         return $run ?? throw $this->createNotFoundException();
     }

@@ -28,7 +28,7 @@ final readonly class FramePictures
     /** Which drawing a step shows. */
     public static function key(Step $step): string
     {
-        return Shown::Side === $step->shows ? 'side-'.($step->pass ?? 1) : $step->shows->value;
+        return Shown::Side === $step->shows ? 'side-' . ($step->pass ?? 1) : $step->shows->value;
     }
 
     /** @return array<string, BedDrawing|Picture> those that these steps show, by key */
@@ -43,7 +43,8 @@ final readonly class FramePictures
                 Shown::Basting => $this->basting($preparation, $setup, $units),
                 Shown::Pass => $this->passes($preparation, $setup, $units),
                 Shown::Side => $this->side($setup, $step->pass ?? 1),
-                Shown::LeadRail, Shown::TailRail, Shown::TopRail => $rails[$step->shows->value] ?? $this->bed($preparation, $units),
+                Shown::LeadRail, Shown::TailRail, Shown::TopRail => $rails[$step->shows->value] ??
+                    $this->bed($preparation, $units),
             };
         }
 
@@ -66,7 +67,9 @@ final readonly class FramePictures
     {
         $bed = $this->bed($preparation, $units);
 
-        return $bed->under((new PassBands($bed->layout->top, $bed->canvas))->shapes($setup->winding, $setup->wind($pass), null));
+        return $bed->under(
+            (new PassBands($bed->layout->top, $bed->canvas))->shapes($setup->winding, $setup->wind($pass), null),
+        );
     }
 
     /** What was read of the register, and where problems were seen. */
@@ -74,21 +77,43 @@ final readonly class FramePictures
     {
         $bed = $this->passes($view->preparation, $view->setup, $units, $view->pass());
         $px = $bed->canvas->px(...);
-        $problems = array_values(array_filter($view->journal->problems(), static fn (JournalEntry $entry): bool => isset($entry->data['x'])));
+        $problems = array_values(
+            array_filter($view->journal->problems(), static fn(JournalEntry $entry): bool => isset($entry->data['x'])),
+        );
 
         return $bed->under([
             ...$bed->overlay,
-            ...(new DriftShapes($bed->layout->top, $bed->canvas))->shapes($view->journal->registerReadings(), $view->drift()),
-            ...array_merge([], ...array_map(static fn (int $i, JournalEntry $entry): array => [
-                Shape::circle($entry->number('x'), $entry->number('y'), $px(13), 'problem-pin'),
-                Shape::text($entry->number('x'), $entry->number('y') + $px(6), (string) ($i + 1), $px(17), 'problem-number strong', 'middle'),
-            ], array_keys($problems), $problems)),
+            ...(new DriftShapes($bed->layout->top, $bed->canvas))->shapes(
+                $view->journal->registerReadings(),
+                $view->drift(),
+            ),
+            ...array_merge(
+                [],
+                ...array_map(
+                    static fn(int $i, JournalEntry $entry): array => [
+                        Shape::circle($entry->number('x'), $entry->number('y'), $px(13), 'problem-pin'),
+                        Shape::text(
+                            $entry->number('x'),
+                            $entry->number('y') + $px(6),
+                            (string) ($i + 1),
+                            $px(17),
+                            'problem-number strong',
+                            'middle',
+                        ),
+                    ],
+                    array_keys($problems),
+                    $problems,
+                ),
+            ),
         ]);
     }
 
     public function side(Setup $setup, int $pass): Picture
     {
-        return (new SideDrawer())->wound($setup->plan->job->frame, (new WoundStates())->at($setup->plan, $setup->winding, $setup->wind($pass)));
+        return (new SideDrawer())->wound(
+            $setup->plan->job->frame,
+            (new WoundStates())->at($setup->plan, $setup->winding, $setup->wind($pass)),
+        );
     }
 
     /** @return array<string, Picture> by the words of Shown */
@@ -97,6 +122,9 @@ final readonly class FramePictures
         [$plan, $holding] = [$preparation->kept(), $preparation->holding()];
         $strips = null === $plan || null === $holding ? [] : (new AttachViews($units))->strips($plan, $holding);
 
-        return array_combine(array_map(static fn (string $edge): string => $edge.'-rail', array_keys($strips)), $strips);
+        return array_combine(
+            array_map(static fn(string $edge): string => $edge . '-rail', array_keys($strips)),
+            $strips,
+        );
     }
 }

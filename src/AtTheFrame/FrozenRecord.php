@@ -35,8 +35,16 @@ final class FrozenRecord
         return new Subject(
             \is_string($record['title'] ?? null) ? $record['title'] : '',
             Sheet::fromArray(self::members($record['sheet'] ?? [])),
-            self::frame(self::members($record['frame'] ?? []), StockRecord::fromArray(self::members($record['stock'] ?? []))),
-            PracticeSettings::fromArray(array_filter(self::members($record['practice'] ?? []), static fn (mixed $value): bool => \is_int($value) || \is_float($value)))->practice(),
+            self::frame(
+                self::members($record['frame'] ?? []),
+                StockRecord::fromArray(self::members($record['stock'] ?? [])),
+            ),
+            PracticeSettings::fromArray(
+                array_filter(
+                    self::members($record['practice'] ?? []),
+                    static fn(mixed $value): bool => \is_int($value) || \is_float($value),
+                ),
+            )->practice(),
         );
     }
 

@@ -11,9 +11,13 @@ use Schwung\Core\Running\JournalEntry;
 /** Writes entries into a run's log, each exactly once, however often and from however many devices it is sent. */
 final readonly class LogBook
 {
-    public function __construct(private EntityManagerInterface $entities, private RunRepository $runs, private LogEntryRepository $log, private PhotoMaker $photos, private ClockInterface $clock)
-    {
-    }
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private RunRepository $runs,
+        private LogEntryRepository $log,
+        private PhotoMaker $photos,
+        private ClockInterface $clock,
+    ) {}
 
     /** @param list<JournalEntry> $entries */
     public function write(Run $run, array $entries): void
@@ -23,7 +27,9 @@ final readonly class LogBook
         }
         $this->entities->wrapInTransaction(function () use ($run, $entries): void {
             $this->runs->lock($run);
-            $known = array_flip($this->log->findKnown($run, array_map(static fn (JournalEntry $entry): string => $entry->key, $entries)));
+            $known = array_flip(
+                $this->log->findKnown($run, array_map(static fn(JournalEntry $entry): string => $entry->key, $entries)),
+            );
             foreach ($entries as $entry) {
                 if (!isset($known[$entry->key])) {
                     $this->entities->persist(new LogEntry($run, $this->withPhoto($run, $entry), $this->clock->now()));

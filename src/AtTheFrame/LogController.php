@@ -37,8 +37,7 @@ final class LogController extends AbstractController
         private readonly CurrentUnits $units,
         private readonly Workspaces $workspaces,
         private readonly FramePictures $pictures,
-    ) {
-    }
+    ) {}
 
     #[Route('/stitch', name: 'stitch', methods: ['GET'])]
     public function stitch(Ulid $id, #[CurrentUser] Person $person, ?string $fault = null): Response
@@ -47,58 +46,123 @@ final class LogController extends AbstractController
         $run = $this->runs->findLatest($quilt);
         $view = null === $run ? null : $this->views->open($run);
 
-        return $this->render('frame/stitch.html.twig', [
-            'workspace' => $this->workspaces->open($quilt, new View('stitch')),
-            'view' => $view,
-            'fault' => $fault,
-            'lines' => null === $view ? [] : array_reverse($this->lines($view, $person)),
-            'bed' => null === $view ? null : $this->pictures->log($view, $this->units->system()),
-            'differences' => null === $run || null !== $run->ended() ? [] : (new Differences($this->units->writer()))->between($run->subject(), Subject::of($quilt)),
-        ], null === $fault ? null : new Response(status: Response::HTTP_UNPROCESSABLE_ENTITY));
+        return $this->render(
+            'frame/stitch.html.twig',
+            [
+                'workspace' => $this->workspaces->open($quilt, new View('stitch')),
+                'view' => $view,
+                'fault' => $fault,
+                'lines' => null === $view ? [] : array_reverse($this->lines($view, $person)),
+                'bed' => null === $view ? null : $this->pictures->log($view, $this->units->system()),
+                'differences' =>
+                    null === $run || null !== $run->ended()
+                        ? []
+                        : (new Differences($this->units->writer()))->between($run->subject(), Subject::of($quilt)),
+            ],
+            null === $fault ? null : new Response(status: Response::HTTP_UNPROCESSABLE_ENTITY),
+        );
     }
 
     /** A problem that is written down later than at the frame; from there on it is reasoned about in the same way. */
     #[Route('/stitch/problem', name: 'problem', methods: ['POST'])]
     #[IsCsrfTokenValid('log')]
-    public function problem(Ulid $id, #[CurrentUser] Person $person, Request $request, LogBook $book, ClockInterface $clock): Response
-    {
+    public function problem(
+        Ulid $id,
+        #[CurrentUser] Person $person,
+        Request $request,
+        LogBook $book,
+        ClockInterface $clock,
+    ): Response {
         $run = $this->run($id, $person);
         $fields = $request->getPayload();
-        $place = is_numeric($fields->get('x')) && is_numeric($fields->get('y')) ? ['x' => (float) $fields->getString('x'), 'y' => (float) $fields->getString('y')] : [];
-        $words = array_map($fields->getString(...), ['layer' => 'layer', 'seen' => 'seen', 'severity' => 'severity', 'action' => 'action']);
+        $place =
+            is_numeric($fields->get('x')) && is_numeric($fields->get('y'))
+                ? ['x' => (float) $fields->getString('x'), 'y' => (float) $fields->getString('y')]
+                : [];
+        $words = array_map($fields->getString(...), [
+            'layer' => 'layer',
+            'seen' => 'seen',
+            'severity' => 'severity',
+            'action' => 'action',
+        ]);
         $photo = $fields->getString('photo');
-        $entry = ['key' => $fields->getString('once'), 'kind' => EntryKind::Problem->value, 'step' => null, 'at' => MomentMs::of($clock->now()), 'data' => [...$place, ...$words, ...('' === $photo ? [] : ['photo' => $photo])]];
+        $entry = [
+            'key' => $fields->getString('once'),
+            'kind' => EntryKind::Problem->value,
+            'step' => null,
+            'at' => MomentMs::of($clock->now()),
+            'data' => [...$place, ...$words, ...'' === $photo ? [] : ['photo' => $photo]],
+        ];
         $entries = (new EntryReader($person->name(), 0, $clock->now()))->take([$entry]);
         if ([] === $entries) {
             return $this->stitch($id, $person, 'Choose what is seen and in which layer; nothing was written down yet.');
         }
         $book->write($run, $entries);
-        $this->addFlash('draft', 'problem-'.$id);
+        $this->addFlash('draft', 'problem-' . $id);
 
-        return $this->redirectToRoute('app_tension_problem', ['id' => $id, 'key' => $entries[0]->key], Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute(
+            'app_tension_problem',
+            ['id' => $id, 'key' => $entries[0]->key],
+            Response::HTTP_SEE_OTHER,
+        );
     }
 
     #[Route('/stitch/note', name: 'note', methods: ['POST'])]
     #[IsCsrfTokenValid('log')]
-    public function note(Ulid $id, #[CurrentUser] Person $person, Request $request, LogBook $book, ClockInterface $clock): Response
-    {
+    public function note(
+        Ulid $id,
+        #[CurrentUser] Person $person,
+        Request $request,
+        LogBook $book,
+        ClockInterface $clock,
+    ): Response {
         $text = mb_substr(trim(mb_scrub($request->getPayload()->getString('text'), 'UTF-8')), 0, 2000);
         $key = $request->getPayload()->getString('key');
         if ('' !== $text) {
-            $book->write($this->run($id, $person), [new JournalEntry(Ulid::isValid($key) ? $key : (string) new Ulid(), EntryKind::Note, null, $clock->now(), ['text' => $text], $person->name())]);
+            $book->write($this->run($id, $person), [
+                new JournalEntry(
+                    Ulid::isValid($key) ? $key : (string) new Ulid(),
+                    EntryKind::Note,
+                    null,
+                    $clock->now(),
+                    ['text' => $text],
+                    $person->name(),
+                ),
+            ]);
         }
 
         return $this->redirectToRoute('app_frame_stitch', ['id' => $id], Response::HTTP_SEE_OTHER);
     }
 
     /** Nothing is taken out of a log: what was wrong is said to be so. */
-    #[Route('/stitch/correct/{key}', name: 'correct', requirements: ['key' => '[0-9A-Za-z-]{10,36}'], methods: ['POST'])]
+    #[
+        Route(
+            '/stitch/correct/{key}',
+            name: 'correct',
+            requirements: ['key' => '[0-9A-Za-z-]{10,36}'],
+            methods: ['POST'],
+        ),
+    ]
     #[IsCsrfTokenValid('log')]
-    public function correct(Ulid $id, string $key, #[CurrentUser] Person $person, LogBook $book, ClockInterface $clock): Response
-    {
+    public function correct(
+        Ulid $id,
+        string $key,
+        #[CurrentUser] Person $person,
+        LogBook $book,
+        ClockInterface $clock,
+    ): Response {
         $run = $this->run($id, $person);
         // The same key for the same entry: corrected twice, it is corrected once.
-        $book->write($run, [new JournalEntry(substr('c-'.hash('sha256', $key), 0, 36), EntryKind::Correction, null, $clock->now(), ['of' => $key], $person->name())]);
+        $book->write($run, [
+            new JournalEntry(
+                substr('c-' . hash('sha256', $key), 0, 36),
+                EntryKind::Correction,
+                null,
+                $clock->now(),
+                ['of' => $key],
+                $person->name(),
+            ),
+        ]);
 
         return $this->redirectToRoute('app_frame_stitch', ['id' => $id], Response::HTTP_SEE_OTHER);
     }
@@ -108,34 +172,51 @@ final class LogController extends AbstractController
     {
         $view = $this->views->open($this->run($id, $person));
 
-        return new Response((new LogCsv())->write($this->lines($view, $person)), headers: [
-            'Content-Type' => 'text/csv; charset=UTF-8; header=present',
-            'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, 'log.csv'),
-        ]);
+        return new Response(
+            (new LogCsv())->write($this->lines($view, $person)),
+            headers: [
+                'Content-Type' => 'text/csv; charset=UTF-8; header=present',
+                'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, 'log.csv'),
+            ],
+        );
     }
 
     #[Route('/off', name: 'off', methods: ['GET', 'POST'])]
-    public function off(Ulid $id, #[CurrentUser] Person $person, Request $request, DesignShelf $designs, EntityManagerInterface $entities, ClockInterface $clock): Response
-    {
+    public function off(
+        Ulid $id,
+        #[CurrentUser] Person $person,
+        Request $request,
+        DesignShelf $designs,
+        EntityManagerInterface $entities,
+        ClockInterface $clock,
+    ): Response {
         $quilt = $this->quilt($id, $person);
         $run = $this->runs->findLatest($quilt);
         $view = null === $run ? null : $this->views->open($run);
         $off = $run?->off() ?? new OffSheet();
         if (null !== $view && null === $view->run->ended()) {
-            $this->propose($off, $view, $designs->names($quilt->studio)[$view->subject->sheet->text('desk/design')] ?? '');
+            $this->propose(
+                $off,
+                $view,
+                $designs->names($quilt->studio)[$view->subject->sheet->text('desk/design')] ?? '',
+            );
         }
         $form = $this->createForm(OffType::class, $off)->handleRequest($request);
         if (null !== $run && $form->isSubmitted() && $form->isValid()) {
             $run->end($off, $clock->now());
             $quilt->finish($clock->now());
             $entities->flush();
-            $this->addFlash('draft', 'off-'.$id);
-            $this->addFlash('done', 'It is off the frame and in the history of '.$quilt->client().'.');
+            $this->addFlash('draft', 'off-' . $id);
+            $this->addFlash('done', 'It is off the frame and in the history of ' . $quilt->client() . '.');
 
             return $this->redirectToRoute('app_frame_off', ['id' => $id], Response::HTTP_SEE_OTHER);
         }
 
-        return $this->render('frame/off.html.twig', ['workspace' => $this->workspaces->open($quilt, new View('off')), 'view' => $view, 'form' => $form], $form->isSubmitted() ? new Response(status: Response::HTTP_UNPROCESSABLE_ENTITY) : null);
+        return $this->render(
+            'frame/off.html.twig',
+            ['workspace' => $this->workspaces->open($quilt, new View('off')), 'view' => $view, 'form' => $form],
+            $form->isSubmitted() ? new Response(status: Response::HTTP_UNPROCESSABLE_ENTITY) : null,
+        );
     }
 
     /** Back on the shelf, to be loaded once more. */

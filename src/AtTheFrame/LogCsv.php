@@ -17,10 +17,21 @@ final readonly class LogCsv
         $this->put($file, self::HEADER);
         foreach ($lines as $line) {
             $entry = $line->entry;
-            $this->put($file, array_map($this->tame(...), [
-                $entry->at->format('Y-m-d\TH:i:s\Z'), $entry->person, $entry->kind->value, $entry->step ?? '', $line->text,
-                null === $line->minutes ? '' : number_format($line->minutes, 1, '.', ''), $line->isCorrected ? 'yes' : '', [] === $entry->data ? '' : json_encode($entry->data, \JSON_UNESCAPED_UNICODE | \JSON_THROW_ON_ERROR),
-            ]));
+            $this->put(
+                $file,
+                array_map($this->tame(...), [
+                    $entry->at->format('Y-m-d\TH:i:s\Z'),
+                    $entry->person,
+                    $entry->kind->value,
+                    $entry->step ?? '',
+                    $line->text,
+                    null === $line->minutes ? '' : number_format($line->minutes, 1, '.', ''),
+                    $line->isCorrected ? 'yes' : '',
+                    [] === $entry->data
+                        ? ''
+                        : json_encode($entry->data, \JSON_UNESCAPED_UNICODE | \JSON_THROW_ON_ERROR),
+                ]),
+            );
         }
         rewind($file);
 
@@ -39,6 +50,6 @@ final readonly class LogCsv
     /** What a table calculator would take for a formula is told from one by a stroke. */
     private function tame(string $text): string
     {
-        return 1 === preg_match('/^[=+@\t\r]|^-(?!\d)/', $text) ? "'".$text : $text;
+        return 1 === preg_match('/^[=+@\t\r]|^-(?!\d)/', $text) ? "'" . $text : $text;
     }
 }

@@ -51,6 +51,13 @@ class LogEntry
 
     public function entry(): JournalEntry
     {
-        return new JournalEntry($this->entryKey, $this->kind, $this->step, MomentMs::toMoment($this->atMs), $this->data, $this->person);
+        return new JournalEntry(
+            $this->entryKey,
+            $this->kind,
+            $this->step,
+            MomentMs::toMoment($this->atMs),
+            $this->data,
+            $this->person,
+        );
     }
 }

@@ -22,9 +22,14 @@ final class LogEntryRepository extends ServiceEntityRepository
     public function findAfter(Run $run, int $after): array
     {
         /** @var list<LogEntry> $entries */
-        $entries = $this->createQueryBuilder('e')->where('e.run = :run AND e.id > :after')
-            ->setParameter('run', $run->id(), 'ulid')->setParameter('after', $after)
-            ->orderBy('e.id')->setMaxResults(self::MOST)->getQuery()->getResult();
+        $entries = $this->createQueryBuilder('e')
+            ->where('e.run = :run AND e.id > :after')
+            ->setParameter('run', $run->id(), 'ulid')
+            ->setParameter('after', $after)
+            ->orderBy('e.id')
+            ->setMaxResults(self::MOST)
+            ->getQuery()
+            ->getResult();
 
         return $entries;
     }
@@ -37,8 +42,13 @@ final class LogEntryRepository extends ServiceEntityRepository
     public function findKnown(Run $run, array $keys): array
     {
         /** @var list<string> $known */
-        $known = $this->createQueryBuilder('e')->select('e.entryKey')->where('e.run = :run AND e.entryKey IN (:keys)')
-            ->setParameter('run', $run->id(), 'ulid')->setParameter('keys', $keys)->getQuery()->getSingleColumnResult();
+        $known = $this->createQueryBuilder('e')
+            ->select('e.entryKey')
+            ->where('e.run = :run AND e.entryKey IN (:keys)')
+            ->setParameter('run', $run->id(), 'ulid')
+            ->setParameter('keys', $keys)
+            ->getQuery()
+            ->getSingleColumnResult();
 
         return $known;
     }

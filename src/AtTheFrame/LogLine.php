@@ -15,7 +15,11 @@ final readonly class LogLine
      * @param float|null  $minutes     that the step took, where one ended
      * @param string|null $photo       id of a photo
      */
-    public function __construct(public JournalEntry $entry, public string $text, public bool $isCorrected, public ?float $minutes, public ?string $photo)
-    {
-    }
+    public function __construct(
+        public JournalEntry $entry,
+        public string $text,
+        public bool $isCorrected,
+        public ?float $minutes,
+        public ?string $photo,
+    ) {}
 }

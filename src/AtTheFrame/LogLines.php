@@ -17,25 +17,43 @@ use Schwung\Core\Tension\Symptom;
 /** Puts a log into words, as it happened, with what was corrected. */
 final readonly class LogLines
 {
-    public function __construct(private LengthWriter $writer)
-    {
-    }
+    public function __construct(private LengthWriter $writer) {}
 
     /** @return list<LogLine> in the order of writing */
     public function of(RunView $view): array
     {
         $entries = $view->entries;
-        usort($entries, static fn (JournalEntry $one, JournalEntry $other): int => $one->at <=> $other->at ?: $one->key <=> $other->key);
-        $corrected = array_flip(array_map(static fn (JournalEntry $entry): string => $entry->text('of'), array_filter($entries, static fn (JournalEntry $entry): bool => EntryKind::Correction === $entry->kind)));
+        usort(
+            $entries,
+            static fn(JournalEntry $one, JournalEntry $other): int => $one->at <=> $other->at ?:
+            $one->key <=> $other->key,
+        );
+        $corrected = array_flip(
+            array_map(
+                static fn(JournalEntry $entry): string => $entry->text('of'),
+                array_filter($entries, static fn(JournalEntry $entry): bool => EntryKind::Correction === $entry->kind),
+            ),
+        );
         [$minutes, $done] = [$view->journal->minutes(), $view->journal->done()];
 
-        return array_map(fn (JournalEntry $entry): LogLine => new LogLine(
-            $entry,
-            $this->text($entry, $view),
-            isset($corrected[$entry->key]),
-            null !== $entry->step && ($done[$entry->step] ?? null)?->key === $entry->key ? $minutes[$entry->step] ?? null : null,
-            '' === $entry->text('photo') ? null : $entry->text('photo'),
-        ), $entries);
+        return array_map(
+            fn(JournalEntry $entry): LogLine => new LogLine(
+                $entry,
+                $this->text($entry, $view),
+                isset($corrected[$entry->key]),
+                null !== $entry->step && ($done[$entry->step] ?? null)?->key === $entry->key
+                    ? $minutes[$entry->step] ?? null
+                    : null,
+                '' === $entry->text('photo') ? null : $entry->text('photo'),
+            ),
+            $entries,
+        );
+    }
+
+    /** @param list<string> $places */
+    private function lengths(JournalEntry $entry, array $places): string
+    {
+        return implode(', ', array_map(fn(string $place): string => "$place {$this->length($entry, $place)}", $places));
     }
 
     /** What one entry says. */
@@ -43,15 +61,21 @@ final readonly class LogLines
     {
         return match ($entry->kind) {
             EntryKind::Done, EntryKind::Undone => $this->step($entry, $view),
-            EntryKind::Register => "left {$this->length($entry, 'left')}, right {$this->length($entry, 'right')}, at {$this->length($entry, 'wound')} wound on",
-            EntryKind::Straightness => "left {$this->length($entry, 'left')}, centre {$this->length($entry, 'centre')}, right {$this->length($entry, 'right')}",
+            EntryKind::Register => $this->lengths($entry, ['left', 'right']) .
+                ", at {$this->length($entry, 'wound')} wound on",
+            EntryKind::Straightness => $this->lengths($entry, ['left', 'centre', 'right']),
             EntryKind::Release => "jumped back {$this->length($entry, 'jumped')}",
             EntryKind::Firmness => "backing {$this->feel($entry, 'backing')}; top {$this->feel($entry, 'top')}",
             EntryKind::State => "{$entry->text('part')} is {$entry->text('is')}",
             EntryKind::Problem => $this->problem($entry),
-            EntryKind::Looked => (Symptom::tryFrom($entry->text('symptom'))?->words() ?? '').($entry->isSet('seen') ? ': yes' : ': no'),
-            EntryKind::Tested => $this->cause($entry).($entry->isSet('proved') ? ': the test says so' : ': the test says no'),
-            EntryKind::Fixed => $this->cause($entry).'; '.$entry->text('action').($entry->isSet('worked') ? ' It helped.' : ' It did not help.'),
+            EntryKind::Looked => (Symptom::tryFrom($entry->text('symptom'))?->words() ?? '') .
+                ($entry->isSet('seen') ? ': yes' : ': no'),
+            EntryKind::Tested => $this->cause($entry) .
+                ($entry->isSet('proved') ? ': the test says so' : ': the test says no'),
+            EntryKind::Fixed => $this->cause($entry) .
+                '; ' .
+                $entry->text('action') .
+                ($entry->isSet('worked') ? ' It helped.' : ' It did not help.'),
             EntryKind::Note => $entry->text('text'),
             EntryKind::Park => 'parked, slackened',
             EntryKind::Resume => 'taken up, looked at, clamped',
@@ -72,7 +96,10 @@ final readonly class LogLines
         $place = null === $entry->step ? null : $view->steps->placeOf($entry->step);
         $turns = $entry->number('turns');
 
-        return (null === $place ? (string) $entry->step : $view->steps->steps[$place]->text->do->writtenBy($this->writer)).($turns > 0 ? \sprintf(' (%.2f turns counted)', $turns) : '');
+        return (null === $place
+            ? (string) $entry->step
+            : $view->steps->steps[$place]->text->do->writtenBy($this->writer)) .
+            ($turns > 0 ? \sprintf(' (%.2f turns counted)', $turns) : '');
     }
 
     private function length(JournalEntry $entry, string $name): string
@@ -82,7 +109,10 @@ final readonly class LogLines
 
     private function feel(JournalEntry $entry, string $layer): string
     {
-        return implode(', ', array_map(static fn (int $step): string => Firmness::tryFrom($step)?->words() ?? '?', $entry->steps($layer)));
+        return implode(
+            ', ',
+            array_map(static fn(int $step): string => Firmness::tryFrom($step)?->words() ?? '?', $entry->steps($layer)),
+        );
     }
 
     private function problem(JournalEntry $entry): string
@@ -91,6 +121,6 @@ final readonly class LogLines
         $severity = Severity::tryFrom($entry->text('severity'))?->words() ?? '';
         $action = $entry->text('action');
 
-        return "$seen, in the {$entry->text('layer')}; $severity".('' === $action ? '' : ": $action");
+        return "$seen, in the {$entry->text('layer')}; $severity" . ('' === $action ? '' : ": $action");
     }
 }

@@ -9,7 +9,9 @@ final class MomentMs
 {
     public static function toMoment(int $milliseconds): \DateTimeImmutable
     {
-        return (new \DateTimeImmutable('@'.intdiv($milliseconds, 1000)))->modify(\sprintf('+%d milliseconds', $milliseconds % 1000));
+        return (new \DateTimeImmutable('@' . intdiv($milliseconds, 1000)))->modify(
+            \sprintf('+%d milliseconds', $milliseconds % 1000),
+        );
     }
 
     public static function of(\DateTimeImmutable $moment): int

@@ -32,8 +32,14 @@ final class OffSheet
     public function toArray(): array
     {
         return [
-            'flatness' => $this->flatness, 'curl' => $this->curl, 'trimmed' => $this->trimmed, 'leftovers' => $this->leftovers,
-            'thread' => $this->thread, 'bobbins' => $this->bobbins, 'design' => $this->design, 'nextTime' => $this->nextTime,
+            'flatness' => $this->flatness,
+            'curl' => $this->curl,
+            'trimmed' => $this->trimmed,
+            'leftovers' => $this->leftovers,
+            'thread' => $this->thread,
+            'bobbins' => $this->bobbins,
+            'design' => $this->design,
+            'nextTime' => $this->nextTime,
         ];
     }
 
@@ -41,7 +47,9 @@ final class OffSheet
     public static function fromArray(array $record): self
     {
         $sheet = new self();
-        $text = static fn (string $name, string $usual): string => \is_string($record[$name] ?? null) ? $record[$name] : $usual;
+        $text = static fn(string $name, string $usual): string => \is_string($record[$name] ?? null)
+            ? $record[$name]
+            : $usual;
         foreach (['flatness', 'curl', 'leftovers', 'thread', 'design', 'nextTime'] as $name) {
             $sheet->{$name} = $text($name, $sheet->{$name});
         }

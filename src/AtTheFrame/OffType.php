@@ -19,14 +19,33 @@ final class OffType extends AbstractType
     public function buildForm(FormBuilderInterface $builder, array $options): void
     {
         $builder
-            ->add('flatness', ChoiceType::class, ['label' => 'It lies', 'choices' => ['flat' => 'flat', 'rippled, smooth on the frame' => 'rippled', 'not flat' => 'not-flat']])
-            ->add('curl', ChoiceType::class, ['label' => 'Its edges curl', 'choices' => ['not at all' => 'none', 'to the back' => 'to-back', 'to the front' => 'to-front']])
+            ->add('flatness', ChoiceType::class, [
+                'label' => 'It lies',
+                'choices' => ['flat' => 'flat', 'rippled, smooth on the frame' => 'rippled', 'not flat' => 'not-flat'],
+            ])
+            ->add('curl', ChoiceType::class, [
+                'label' => 'Its edges curl',
+                'choices' => ['not at all' => 'none', 'to the back' => 'to-back', 'to the front' => 'to-front'],
+            ])
             ->add('trimmed', CheckboxType::class, ['label' => 'Trimmed', 'required' => false])
-            ->add('leftovers', TextType::class, ['label' => 'Leftovers in the bag', 'required' => false, 'empty_data' => ''])
+            ->add('leftovers', TextType::class, [
+                'label' => 'Leftovers in the bag',
+                'required' => false,
+                'empty_data' => '',
+            ])
             ->add('thread', TextType::class, ['label' => 'Thread used', 'required' => false, 'empty_data' => ''])
-            ->add('bobbins', IntegerType::class, ['label' => 'Bobbins used', 'required' => false, 'invalid_message' => 'Write a whole number of bobbins, like 3.'])
+            ->add('bobbins', IntegerType::class, [
+                'label' => 'Bobbins used',
+                'required' => false,
+                'invalid_message' => 'Write a whole number of bobbins, like 3.',
+            ])
             ->add('design', TextType::class, ['label' => 'Design', 'required' => false, 'empty_data' => ''])
-            ->add('nextTime', TextareaType::class, ['label' => 'What to do differently next time', 'required' => false, 'empty_data' => '', 'attr' => ['rows' => 3]]);
+            ->add('nextTime', TextareaType::class, [
+                'label' => 'What to do differently next time',
+                'required' => false,
+                'empty_data' => '',
+                'attr' => ['rows' => 3],
+            ]);
     }
 
     public function configureOptions(OptionsResolver $resolver): void

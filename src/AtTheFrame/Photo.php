@@ -19,8 +19,10 @@ class Photo
     #[ORM\Column(type: Types::BLOB, length: 16_777_215)]
     private mixed $jpeg;
 
-    public function __construct(#[ORM\ManyToOne, ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')] public readonly Run $run, string $jpeg)
-    {
+    public function __construct(
+        #[ORM\ManyToOne, ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')] public readonly Run $run,
+        string $jpeg,
+    ) {
         $this->id = new Ulid();
         $this->jpeg = $jpeg;
     }
@@ -32,6 +34,10 @@ class Photo
 
     public function jpeg(): string
     {
-        return \is_resource($this->jpeg) ? (string) stream_get_contents($this->jpeg, offset: 0) : (\is_string($this->jpeg) ? $this->jpeg : '');
+        return \is_resource($this->jpeg)
+            ? (string) stream_get_contents($this->jpeg, offset: 0)
+            : (\is_string($this->jpeg)
+                ? $this->jpeg
+                : '');
     }
 }

@@ -19,7 +19,10 @@ final readonly class PhotoMaker
      */
     public function remade(string $dataUrl): ?string
     {
-        if (1 !== preg_match('~^data:image/(?:jpeg|png|webp);base64,~', $dataUrl, $head) || \strlen($dataUrl) > self::LARGEST_BYTES) {
+        if (
+            1 !== preg_match('~^data:image/(?:jpeg|png|webp);base64,~', $dataUrl, $head) ||
+            \strlen($dataUrl) > self::LARGEST_BYTES
+        ) {
             return null;
         }
         $bytes = base64_decode(substr($dataUrl, \strlen($head[0])), true);
@@ -35,7 +38,11 @@ final readonly class PhotoMaker
     private function jpeg(\GdImage $image): ?string
     {
         $scale = min(1.0, self::LONGEST_SIDE / max(imagesx($image), imagesy($image)));
-        $scaled = imagescale($image, max(1, (int) round(imagesx($image) * $scale)), max(1, (int) round(imagesy($image) * $scale)));
+        $scaled = imagescale(
+            $image,
+            max(1, (int) round(imagesx($image) * $scale)),
+            max(1, (int) round(imagesy($image) * $scale)),
+        );
         if (false === $scaled) {
             return null;
         }

@@ -41,9 +41,14 @@ final class RunRepository extends ServiceEntityRepository
     /** @return list<Run> that have ended, of a client or of all, the last first */
     public function findEnded(Studio $studio, string $client): array
     {
-        $query = $this->createQueryBuilder('r')->innerJoin('r.quilt', 'q')->addSelect('q')
-            ->where('q.studio = :studio AND r.ended IS NOT NULL')->setParameter('studio', $studio->id(), 'ulid')
-            ->orderBy('r.ended', 'DESC')->addOrderBy('r.id', 'DESC')->setMaxResults(self::MOST_ENDED);
+        $query = $this->createQueryBuilder('r')
+            ->innerJoin('r.quilt', 'q')
+            ->addSelect('q')
+            ->where('q.studio = :studio AND r.ended IS NOT NULL')
+            ->setParameter('studio', $studio->id(), 'ulid')
+            ->orderBy('r.ended', 'DESC')
+            ->addOrderBy('r.id', 'DESC')
+            ->setMaxResults(self::MOST_ENDED);
         if ('' !== $client) {
             $query->andWhere('q.client = :client')->setParameter('client', $client);
         }
@@ -57,9 +62,16 @@ final class RunRepository extends ServiceEntityRepository
     public function findAllOf(Studio $studio): array
     {
         /** @var list<Run> $runs */
-        $runs = $this->createQueryBuilder('r')->innerJoin('r.quilt', 'q')->addSelect('q')
-            ->where('q.studio = :studio')->setParameter('studio', $studio->id(), 'ulid')
-            ->orderBy('r.started', 'DESC')->addOrderBy('r.id', 'DESC')->setMaxResults(self::MOST)->getQuery()->getResult();
+        $runs = $this->createQueryBuilder('r')
+            ->innerJoin('r.quilt', 'q')
+            ->addSelect('q')
+            ->where('q.studio = :studio')
+            ->setParameter('studio', $studio->id(), 'ulid')
+            ->orderBy('r.started', 'DESC')
+            ->addOrderBy('r.id', 'DESC')
+            ->setMaxResults(self::MOST)
+            ->getQuery()
+            ->getResult();
 
         return array_reverse($runs);
     }
@@ -68,9 +80,15 @@ final class RunRepository extends ServiceEntityRepository
     public function findWithEntry(Quilt $quilt, string $key): ?Run
     {
         /** @var Run|null $run */
-        $run = $this->createQueryBuilder('r')->innerJoin(LogEntry::class, 'e', 'WITH', 'e.run = r')
-            ->where('r.quilt = :quilt AND e.entryKey = :key')->setParameter('quilt', $quilt->id(), 'ulid')->setParameter('key', $key)
-            ->orderBy('r.started', 'DESC')->setMaxResults(1)->getQuery()->getOneOrNullResult();
+        $run = $this->createQueryBuilder('r')
+            ->innerJoin(LogEntry::class, 'e', 'WITH', 'e.run = r')
+            ->where('r.quilt = :quilt AND e.entryKey = :key')
+            ->setParameter('quilt', $quilt->id(), 'ulid')
+            ->setParameter('key', $key)
+            ->orderBy('r.started', 'DESC')
+            ->setMaxResults(1)
+            ->getQuery()
+            ->getOneOrNullResult();
 
         return $run;
     }

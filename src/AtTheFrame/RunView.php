@@ -30,8 +30,7 @@ final readonly class RunView
         public Journal $journal,
         public array $entries,
         public int $last,
-    ) {
-    }
+    ) {}
 
     /** For a note, so that a second click makes no second note. */
     public function noteKey(): string
@@ -47,7 +46,8 @@ final readonly class RunView
     /** The pass at hand: that of the step at hand, or the last. */
     public function pass(): int
     {
-        return $this->steps->steps[$this->journal->place()]->pass ?? ($this->journal->isFinished() ? $this->setup->winding->count() : 1);
+        return $this->steps->steps[$this->journal->place()]->pass ??
+            ($this->journal->isFinished() ? $this->setup->winding->count() : 1);
     }
 
     public function drift(): Drift
@@ -69,14 +69,24 @@ final readonly class RunView
         return null === $reading ? [] : (new FirmnessRule())->advise($reading, $this->journal->jumped());
     }
 
-    /** @return list<array{Phrase|string, float, float|null}> what each group of the work was expected to take and took, in minutes */
+    /**
+     * @return list<array{Phrase|string, float, float|null}> what each group of the work was expected to take and took,
+     * in minutes
+     */
     public function times(): array
     {
         $minutes = $this->journal->minutes();
         $times = [];
         foreach ($this->steps->byGroup() as $group => $steps) {
-            $took = array_intersect_key($minutes, array_flip(array_map(static fn ($step): string => $step->key, $steps)));
-            $times[] = [$group, array_sum(array_map(static fn ($step): float => $step->minutes, $steps)), [] === $took ? null : array_sum($took)];
+            $took = array_intersect_key(
+                $minutes,
+                array_flip(array_map(static fn($step): string => $step->key, $steps)),
+            );
+            $times[] = [
+                $group,
+                array_sum(array_map(static fn($step): float => $step->minutes, $steps)),
+                [] === $took ? null : array_sum($took),
+            ];
         }
 
         return $times;

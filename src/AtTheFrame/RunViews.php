@@ -11,9 +11,11 @@ use Schwung\Core\Running\Journal;
 /** Opens a run by the plan that was frozen when it was begun. */
 final readonly class RunViews
 {
-    public function __construct(private Preparations $preparations, private LogEntryRepository $log, private CurrentUnits $units)
-    {
-    }
+    public function __construct(
+        private Preparations $preparations,
+        private LogEntryRepository $log,
+        private CurrentUnits $units,
+    ) {}
 
     public function open(Run $run): RunView
     {
@@ -24,8 +26,17 @@ final readonly class RunViews
             throw new \LogicException('A run is begun only with a plan that loads.');
         }
         $rows = $this->log->findAfter($run, 0);
-        $entries = array_map(static fn (LogEntry $row) => $row->entry(), $rows);
+        $entries = array_map(static fn(LogEntry $row) => $row->entry(), $rows);
 
-        return new RunView($run, $subject, $preparation, $setup, $steps, new Journal($steps, $entries, $run->started), $entries, [] === $rows ? 0 : $rows[\count($rows) - 1]->id());
+        return new RunView(
+            $run,
+            $subject,
+            $preparation,
+            $setup,
+            $steps,
+            new Journal($steps, $entries, $run->started),
+            $entries,
+            [] === $rows ? 0 : $rows[\count($rows) - 1]->id(),
+        );
     }
 }

@@ -25,8 +25,7 @@ final readonly class Starting
         private Loading $loading,
         private CurrentUnits $units,
         private ClockInterface $clock,
-    ) {
-    }
+    ) {}
 
     /** The run that is going on already, or a new one; null where there is nothing to load, or something is stuck. */
     public function start(Quilt $quilt): ?Run
@@ -51,7 +50,10 @@ final readonly class Starting
         });
     }
 
-    /** What a run of the quilt as it stands now would be frozen as, hung where it hangs now; null where it may not go on. */
+    /**
+     * What a run of the quilt as it stands now would be frozen as, hung where it hangs now; null where it may not go
+     * on.
+     */
     public function subject(Quilt $quilt): ?Subject
     {
         $subject = Subject::of($quilt);

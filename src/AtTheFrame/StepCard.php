@@ -13,9 +13,12 @@ use Schwung\Core\Loading\StepList;
 /** A step as the page shows it: with its place among those of its group or pass. */
 final readonly class StepCard
 {
-    private function __construct(public Step $step, public int $place, public string $heading, public string $picture)
-    {
-    }
+    private function __construct(
+        public Step $step,
+        public int $place,
+        public string $heading,
+        public string $picture,
+    ) {}
 
     /** @return list<self> */
     public static function all(StepList $list): array
@@ -26,7 +29,12 @@ final readonly class StepCard
         foreach ($list->steps as $i => $step) {
             $room = self::room($step);
             $counts[$room] = 1 + ($counts[$room] ?? 0);
-            $cards[] = new self($step, $i, \sprintf('%s, step %d of %d', ucfirst($room), $counts[$room], $totals[$room]), FramePictures::key($step));
+            $cards[] = new self(
+                $step,
+                $i,
+                \sprintf('%s, step %d of %d', ucfirst($room), $counts[$room], $totals[$room]),
+                FramePictures::key($step),
+            );
         }
 
         return $cards;
@@ -34,17 +42,19 @@ final readonly class StepCard
 
     private static function room(Step $step): string
     {
-        return Group::Pass === $step->group && null !== $step->pass ? 'pass '.$step->pass : match ($step->group) {
-            Group::Ready => 'ready',
-            Group::Centres => 'centres',
-            Group::Backing => 'backing',
-            Group::Batting => 'batting',
-            Group::Top => 'top',
-            Group::Clamps => 'clamps',
-            Group::Pass => 'borders',
-            Group::LastEdge => 'last edge',
-            Group::Off => 'off the frame',
-        };
+        return Group::Pass === $step->group && null !== $step->pass
+            ? 'pass ' . $step->pass
+            : match ($step->group) {
+                Group::Ready => 'ready',
+                Group::Centres => 'centres',
+                Group::Backing => 'backing',
+                Group::Batting => 'batting',
+                Group::Top => 'top',
+                Group::Clamps => 'clamps',
+                Group::Pass => 'borders',
+                Group::LastEdge => 'last edge',
+                Group::Off => 'off the frame',
+            };
     }
 
     public function isStitching(): bool
@@ -65,7 +75,9 @@ final readonly class StepCard
      */
     public function figureParts(string $figure): array
     {
-        return 1 === preg_match('/^(\d[\d ½¼¾⅛⅜⅝⅞.]*|[½¼¾⅛⅜⅝⅞]) (.+)$/u', $figure, $found) ? [trim($found[1]), $found[2]] : ['', $figure];
+        return 1 === preg_match('/^(\d[\d ½¼¾⅛⅜⅝⅞.]*|[½¼¾⅛⅜⅝⅞]) (.+)$/u', $figure, $found)
+            ? [trim($found[1]), $found[2]]
+            : ['', $figure];
     }
 
     /** @return array<string, string> what the frame must be like, by part */

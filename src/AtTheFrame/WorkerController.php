@@ -17,6 +17,8 @@ final class WorkerController extends AbstractController
     {
         $script = is_file($file) ? file_get_contents($file) : false;
 
-        return false === $script ? throw $this->createNotFoundException() : new Response($script, headers: ['Content-Type' => 'text/javascript', 'Cache-Control' => 'no-cache']);
+        return false === $script
+            ? throw $this->createNotFoundException()
+            : new Response($script, headers: ['Content-Type' => 'text/javascript', 'Cache-Control' => 'no-cache']);
     }
 }

@@ -20,14 +20,23 @@ final class BenchController extends AbstractController
     private const LAST_PAGE = 10_000;
 
     #[Route('/', name: 'app_bench_index', methods: ['GET'])]
-    public function index(#[CurrentUser] Person $person, Request $request, QuiltRepository $quilts, StudioFrameRepository $frames, StudioTaskRepository $tasks): Response
-    {
+    public function index(
+        #[CurrentUser] Person $person,
+        Request $request,
+        QuiltRepository $quilts,
+        StudioFrameRepository $frames,
+        StudioTaskRepository $tasks,
+    ): Response {
         $search = mb_substr(trim($request->query->getString('q')), 0, 80);
         $page = min(self::LAST_PAGE, max(1, (int) $request->query->getString('page', '1')));
         $shelf = $quilts->findShelf($person->studio(), $search, $page, $person->units());
 
         return $request->headers->has('HX-Request') && !$request->headers->has('HX-History-Restore-Request')
             ? $this->renderBlock('bench/index.html.twig', 'shelf', ['shelf' => $shelf])->setVary('HX-Request')
-            : $this->render('bench/index.html.twig', ['shelf' => $shelf, 'frames' => $frames->findOf($person->studio()), 'tasks' => $tasks->findOpen($person->studio())])->setVary('HX-Request');
+            : $this->render('bench/index.html.twig', [
+                'shelf' => $shelf,
+                'frames' => $frames->findOf($person->studio()),
+                'tasks' => $tasks->findOpen($person->studio()),
+            ])->setVary('HX-Request');
     }
 }

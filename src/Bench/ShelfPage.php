@@ -10,9 +10,7 @@ final readonly class ShelfPage
     public const SIZE = 30;
 
     /** @param list<ShelfRow> $rows */
-    public function __construct(public array $rows, public int $page, public int $total, public string $search)
-    {
-    }
+    public function __construct(public array $rows, public int $page, public int $total, public string $search) {}
 
     public function pages(): int
     {

@@ -17,6 +17,5 @@ final readonly class ShelfRow
         public ?\DateTimeImmutable $due,
         public Standing $standing,
         public string $verdict,
-    ) {
-    }
+    ) {}
 }

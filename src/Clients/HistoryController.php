@@ -20,6 +20,9 @@ final class HistoryController extends AbstractController
     {
         $client = mb_substr(trim($request->query->getString('client')), 0, 120);
 
-        return $this->render('clients/history.html.twig', ['client' => $client, 'runs' => $runs->findEnded($person->studio(), $client)]);
+        return $this->render('clients/history.html.twig', [
+            'client' => $client,
+            'runs' => $runs->findEnded($person->studio(), $client),
+        ]);
     }
 }

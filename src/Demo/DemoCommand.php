@@ -46,8 +46,20 @@ final class DemoCommand extends Command
     protected function configure(): void
     {
         $this->addOption('email', null, InputOption::VALUE_REQUIRED, 'Who signs in', self::EMAIL)
-            ->addOption('quilts', null, InputOption::VALUE_REQUIRED, 'How many quilts, the shelf repeated as often as it takes', '19')
-            ->addOption('problems', null, InputOption::VALUE_REQUIRED, 'How many more problems in the logs, at places drawn from a fixed seed', '0');
+            ->addOption(
+                'quilts',
+                null,
+                InputOption::VALUE_REQUIRED,
+                'How many quilts, the shelf repeated as often as it takes',
+                '19',
+            )
+            ->addOption(
+                'problems',
+                null,
+                InputOption::VALUE_REQUIRED,
+                'How many more problems in the logs, at places drawn from a fixed seed',
+                '0',
+            );
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -62,7 +74,7 @@ final class DemoCommand extends Command
             return Command::SUCCESS;
         }
         // All or nothing: a demo that was broken off would never be finished.
-        $this->entities->wrapInTransaction(fn () => $this->fill($email, (int) $wanted, (int) $problems));
+        $this->entities->wrapInTransaction(fn() => $this->fill($email, (int) $wanted, (int) $problems));
         (new SymfonyStyle($input, $output))->writeln('The demo studio is loaded.');
 
         return Command::SUCCESS;
@@ -71,7 +83,16 @@ final class DemoCommand extends Command
     private function fill(string $email, int $wanted, int $problems): void
     {
         $demo = new DemoStudio();
-        $owner = $this->opening->open(new SignUp('Tideloft Quilting', 'Maren Tideloft', $email, self::PASSWORD, UnitSystem::Inches, 'Europe/Vienna'));
+        $owner = $this->opening->open(
+            new SignUp(
+                'Tideloft Quilting',
+                'Maren Tideloft',
+                $email,
+                self::PASSWORD,
+                UnitSystem::Inches,
+                'Europe/Vienna',
+            ),
+        );
         $studio = $owner->studio();
         $frames = [];
         foreach ($demo->frames() as $name => $measures) {
@@ -86,7 +107,7 @@ final class DemoCommand extends Command
         foreach (\array_slice($quilts, 0, $wanted) as $i => $quilt) {
             $input = new NewQuilt();
             [$input->title, $input->client] = [$quilt->title, $quilt->client];
-            $input->due = $today->setTime(0, 0)->modify($quilt->dueInDays.' days');
+            $input->due = $today->setTime(0, 0)->modify($quilt->dueInDays . ' days');
             $input->frame = $frames[$quilt->frame];
             $input->key = \sprintf('demo-quilt-%012d', $i);
             $entered[$quilt->title] = $this->entry->enter($studio, $input, $quilt->sheet());
@@ -106,7 +127,18 @@ final class DemoCommand extends Command
             $this->runs->half($quilts['Nine winds'], $today->modify('-1 day')->setTime(9, 10), 4);
         }
         if (isset($quilts['Paper boats'])) {
-            $this->runs->whole($quilts['Paper boats'], $today->modify('-8 days')->setTime(9, 0), OffSheet::fromArray(['curl' => 'to-back', 'thread' => 'grey cotton, 40', 'bobbins' => 2, 'design' => 'Waves', 'leftovers' => 'two strips of backing', 'nextTime' => 'One click less on the backing.']));
+            $this->runs->whole(
+                $quilts['Paper boats'],
+                $today->modify('-8 days')->setTime(9, 0),
+                OffSheet::fromArray([
+                    'curl' => 'to-back',
+                    'thread' => 'grey cotton, 40',
+                    'bobbins' => 2,
+                    'design' => 'Waves',
+                    'leftovers' => 'two strips of backing',
+                    'nextTime' => 'One click less on the backing.',
+                ]),
+            );
         }
         $this->entities->flush();
     }

@@ -17,22 +17,43 @@ use Schwung\Core\Measure\Length;
 /** A year of quilts on the demo's leaders: one worn in its middle, one that hangs crooked. */
 final readonly class DemoLeaders
 {
-    private const TITLES = ['Seven bells', 'Cold frames', 'Paper boats', 'Low meadow', 'Night ferry', 'Brass band', 'Orchard wall', 'Grey geese', 'Tin roofs', 'Slow river'];
+    private const TITLES = [
+        'Seven bells',
+        'Cold frames',
+        'Paper boats',
+        'Low meadow',
+        'Night ferry',
+        'Brass band',
+        'Orchard wall',
+        'Grey geese',
+        'Tin roofs',
+        'Slow river',
+    ];
 
     /** Widths in inches, used again and again. */
     private const EDGES = [72, 66, 84, 60, 78, 90, 70, 64, 76, 82];
 
-    public function __construct(private EntityManagerInterface $entities)
-    {
-    }
+    public function __construct(private EntityManagerInterface $entities) {}
 
     public function fill(StudioFrame $north, StudioFrame $attic, \DateTimeImmutable $now): void
     {
         $lead = $this->leader($north, Roller::TakeUp, 30, $now);
-        $this->inspect($lead, $now->modify('-120 days'), [-50 => 1.75, -25 => 1.875, 0 => 2.125, 25 => 2, 50 => 1.8125]);
+        $this->inspect($lead, $now->modify('-120 days'), [
+            -50 => 1.75,
+            -25 => 1.875,
+            0 => 2.125,
+            25 => 2,
+            50 => 1.8125,
+        ]);
         $this->leader($north, Roller::Backing, 30, $now);
         $crooked = $this->leader($attic, Roller::Backing, 9, $now);
-        $this->inspect($crooked, $now->modify('-20 days'), [-55 => 2, -30 => 2.0625, 0 => 2.125, 30 => 2.1875, 55 => 2.25]);
+        $this->inspect($crooked, $now->modify('-20 days'), [
+            -55 => 2,
+            -30 => 2.0625,
+            0 => 2.125,
+            30 => 2.1875,
+            55 => 2.25,
+        ]);
     }
 
     private function leader(StudioFrame $frame, Roller $roller, int $loads, \DateTimeImmutable $now): StudioLeader
@@ -41,7 +62,14 @@ final readonly class DemoLeaders
         for ($i = 0; $i < $loads; ++$i) {
             // Nearly always centred; now and then to the left.
             $at = 5 === $i % 7 ? -12 : 0;
-            $leader->hang(new LeaderLoad($leader, $now->modify('-'.(12 * ($loads - $i)).' days'), self::TITLES[$i % 10], new PastLoad(Length::inches($at), Length::inches(self::EDGES[($i * 3) % 10]))));
+            $leader->hang(
+                new LeaderLoad(
+                    $leader,
+                    $now->modify('-' . 12 * ($loads - $i) . ' days'),
+                    self::TITLES[$i % 10],
+                    new PastLoad(Length::inches($at), Length::inches(self::EDGES[($i * 3) % 10])),
+                ),
+            );
         }
         $this->entities->persist($leader);
 
@@ -51,6 +79,19 @@ final readonly class DemoLeaders
     /** @param array<int, float> $readings distances in inches by their place in inches, from left to right */
     private function inspect(StudioLeader $leader, \DateTimeImmutable $at, array $readings): void
     {
-        $leader->inspect(new LeaderInspection($leader, $at, array_map(static fn (int $place, float $distance): Reading => new Reading(Length::inches($place), Length::inches($distance)), array_keys($readings), $readings)));
+        $leader->inspect(
+            new LeaderInspection(
+                $leader,
+                $at,
+                array_map(
+                    static fn(int $place, float $distance): Reading => new Reading(
+                        Length::inches($place),
+                        Length::inches($distance),
+                    ),
+                    array_keys($readings),
+                    $readings,
+                ),
+            ),
+        );
     }
 }

@@ -11,7 +11,8 @@ final readonly class DemoQuilt
 {
     /**
      * @param list<string>          $top     three widths, three lengths, and both diagonals where they were taken
-     * @param list<string>          $backing top, right, bottom, left, and the diagonal where it was taken; empty while it has not come
+     * @param list<string>          $backing top, right, bottom, left, and the diagonal where it was taken; empty while
+     *   it has not come
      * @param array{string, string}|null $batting
      * @param array<string, mixed>  $more    further members of the sheet by path
      */
@@ -24,14 +25,32 @@ final readonly class DemoQuilt
         private array $backing = [],
         private ?array $batting = null,
         private array $more = [],
-    ) {
-    }
+    ) {}
 
     public function sheet(): Sheet
     {
-        $paths = ['top/widths/top', 'top/widths/middle', 'top/widths/bottom', 'top/lengths/left', 'top/lengths/middle', 'top/lengths/right', 'top/diagonals/0', 'top/diagonals/1'];
+        $paths = [
+            'top/widths/top',
+            'top/widths/middle',
+            'top/widths/bottom',
+            'top/lengths/left',
+            'top/lengths/middle',
+            'top/lengths/right',
+            'top/diagonals/0',
+            'top/diagonals/1',
+        ];
         $sheet = $this->fill(Sheet::blank(), $paths, $this->top);
-        $sheet = $this->fill($sheet, ['backing/sides/top', 'backing/sides/right', 'backing/sides/bottom', 'backing/sides/left', 'backing/diagonal'], $this->backing);
+        $sheet = $this->fill(
+            $sheet,
+            [
+                'backing/sides/top',
+                'backing/sides/right',
+                'backing/sides/bottom',
+                'backing/sides/left',
+                'backing/diagonal',
+            ],
+            $this->backing,
+        );
         $sheet = $this->fill($sheet, ['batting/width', 'batting/length'], $this->batting ?? []);
         foreach ($this->more as $path => $value) {
             $sheet = $sheet->with($path, $value);
@@ -47,7 +66,7 @@ final readonly class DemoQuilt
     private function fill(Sheet $sheet, array $paths, array $texts): Sheet
     {
         foreach ($texts as $i => $text) {
-            $sheet = $sheet->with($paths[$i], str_ends_with($text, 'm') ? $text : $text.' in');
+            $sheet = $sheet->with($paths[$i], str_ends_with($text, 'm') ? $text : $text . ' in');
         }
 
         return $sheet;

@@ -21,9 +21,12 @@ final readonly class DemoRuns
 {
     private const PERSON = 'Maren Tideloft';
 
-    public function __construct(private EntityManagerInterface $entities, private Starting $starting, private RunViews $views, private LogBook $book)
-    {
-    }
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private Starting $starting,
+        private RunViews $views,
+        private LogBook $book,
+    ) {}
 
     /** Stitched as far as the end of a pass, the top a little more to the right at each advance. */
     public function half(Quilt $quilt, \DateTimeImmutable $from, int $passes): void
@@ -40,10 +43,24 @@ final readonly class DemoRuns
                 break;
             }
             $at = $at->modify(\sprintf('+%d seconds', (int) (60 * $step->minutes * (0.85 + 0.1 * ($i % 4)))));
-            array_push($entries, ...$this->readings($step, $at, null === $step->pass ? 0.0 : $view->setup->wind($step->pass)->pass->wound->toMillimetres()));
+            array_push(
+                $entries,
+                ...$this->readings(
+                    $step,
+                    $at,
+                    null === $step->pass ? 0.0 : $view->setup->wind($step->pass)->pass->wound->toMillimetres(),
+                ),
+            );
             $entries[] = $this->entry("done-$i", EntryKind::Done, $step->key, $at);
         }
-        $entries[] = $this->entry('pleat', EntryKind::Problem, "pass-$passes-stitch", $at, ['x' => 430.0, 'y' => 520.0, 'layer' => 'top', 'seen' => 'top-pleat', 'severity' => 'mended', 'action' => 'Walked it in from the front and went on.']);
+        $entries[] = $this->entry('pleat', EntryKind::Problem, "pass-$passes-stitch", $at, [
+            'x' => 430.0,
+            'y' => 520.0,
+            'layer' => 'top',
+            'seen' => 'top-pleat',
+            'severity' => 'mended',
+            'action' => 'Walked it in from the front and went on.',
+        ]);
         $this->book->write($run, $entries);
     }
 
@@ -80,18 +97,34 @@ final readonly class DemoRuns
     /** @return list<JournalEntry> */
     private function readings(Step $step, \DateTimeImmutable $at, float $wound): array
     {
-        $sixteenths = static fn (int $count): float => Length::inches($count / 16)->toMillimetres();
+        $sixteenths = static fn(int $count): float => Length::inches($count / 16)->toMillimetres();
 
         return match (true) {
-            str_ends_with($step->key, '-settle') || str_ends_with($step->key, '-smooth') => [$this->entry('read-'.$step->key, EntryKind::Register, $step->key, $at, ['wound' => $wound, 'left' => $sixteenths(2 * ($step->pass ?? 2) - 3), 'right' => $sixteenths(2 * ($step->pass ?? 2) - 3 + ($step->pass ?? 2) % 2)])],
-            'clear-path' === $step->key => [$this->entry('feel-clear-path', EntryKind::Firmness, $step->key, $at, ['backing' => [3, 3, 3], 'top' => [3, 3, 2]])],
+            str_ends_with($step->key, '-settle') || str_ends_with($step->key, '-smooth') => [
+                $this->entry('read-' . $step->key, EntryKind::Register, $step->key, $at, [
+                    'wound' => $wound,
+                    'left' => $sixteenths(2 * ($step->pass ?? 2) - 3),
+                    'right' => $sixteenths(2 * ($step->pass ?? 2) - 3 + (($step->pass ?? 2) % 2)),
+                ]),
+            ],
+            'clear-path' === $step->key => [
+                $this->entry('feel-clear-path', EntryKind::Firmness, $step->key, $at, [
+                    'backing' => [3, 3, 3],
+                    'top' => [3, 3, 2],
+                ]),
+            ],
             default => [],
         };
     }
 
     /** @param array<string, mixed> $data */
-    private function entry(string $key, EntryKind $kind, ?string $step, \DateTimeImmutable $at, array $data = []): JournalEntry
-    {
+    private function entry(
+        string $key,
+        EntryKind $kind,
+        ?string $step,
+        \DateTimeImmutable $at,
+        array $data = [],
+    ): JournalEntry {
         return new JournalEntry(substr("demo-entry-$key", 0, 36), $kind, $step, $at, $data, self::PERSON);
     }
 }

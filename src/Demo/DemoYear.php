@@ -21,53 +21,130 @@ final readonly class DemoYear
 {
     private const PERSON = 'Maren Tideloft';
     /**
-     * Title, client, frame by its place, and what was seen: symptom, millimetres right of the centre, layer, cause, what
+     * Title, client, frame by its place, and what was seen: symptom, millimetres right of the centre, layer, cause,
+     * what
      * was done, whether it helped.
      */
     private const QUILTS = [
         ['Amber stair', 'Odile Marrant', 0, []],
         ['Bramble lane', 'Bertil Ockley', 2, [['edge-fullness', 620, 'top', 'border-full', 'Walked it in.', true]]],
-        ['Clockwork pond', 'Ines Hallorane', 0, [['bubble-ahead', -200, 'top', 'air-walks', 'Flattened it by hand.', true]]],
+        [
+            'Clockwork pond',
+            'Ines Hallorane',
+            0,
+            [['bubble-ahead', -200, 'top', 'air-walks', 'Flattened it by hand.', true]],
+        ],
         ['Drum and feather', 'Ewart Lindqvane', 0, []],
         ['East of the mill', 'Tamsel Ruddick', 2, []],
-        ['Five lanterns', 'Sunniva Aldertoft', 0, [['centre-dip', 40, 'backing', 'not-evened', 'Wound it back and forth twice.', false]]],
-        ['Grey geese', 'Philippa Dunmoor', 2, [['scalloped-side', -700, 'backing', 'side-clamps-narrow', 'A rod along the side.', true]]],
+        [
+            'Five lanterns',
+            'Sunniva Aldertoft',
+            0,
+            [['centre-dip', 40, 'backing', 'not-evened', 'Wound it back and forth twice.', false]],
+        ],
+        [
+            'Grey geese',
+            'Philippa Dunmoor',
+            2,
+            [['scalloped-side', -700, 'backing', 'side-clamps-narrow', 'A rod along the side.', true]],
+        ],
         ['Hollow hill', 'Odile Marrant', 0, [['top-pleat', 480, 'top', 'border-full', 'Eased the border in.', true]]],
-        ['Ink and linen', 'Bertil Ockley', 0, [['centre-dip', -60, 'backing', 'leader-worn-centre', 'Attached it deeper in the middle.', true]]],
-        ['Juniper gate', 'Ines Hallorane', 2, [['batting-lumps', 100, 'batting', 'batting-creased', 'Misted it and waited.', true]]],
+        [
+            'Ink and linen',
+            'Bertil Ockley',
+            0,
+            [['centre-dip', -60, 'backing', 'leader-worn-centre', 'Attached it deeper in the middle.', true]],
+        ],
+        [
+            'Juniper gate',
+            'Ines Hallorane',
+            2,
+            [['batting-lumps', 100, 'batting', 'batting-creased', 'Misted it and waited.', true]],
+        ],
         ['Kettle song', 'Ewart Lindqvane', 0, []],
-        ['Low tide', 'Tamsel Ruddick', 0, [['centre-dip', 10, 'backing', 'leader-worn-centre', 'Attached it deeper in the middle.', true]]],
+        [
+            'Low tide',
+            'Tamsel Ruddick',
+            0,
+            [['centre-dip', 10, 'backing', 'leader-worn-centre', 'Attached it deeper in the middle.', true]],
+        ],
         ['Milk and slate', 'Sunniva Aldertoft', 2, []],
-        ['Night ferry', 'Philippa Dunmoor', 0, [['foot-catch', -760, 'top', 'sides-not-basted', 'Basted the sides.', true]]],
-        ['Orchard wall', 'Odile Marrant', 0, [['centre-dip', 90, 'backing', 'leader-worn-centre', 'Attached it deeper in the middle.', true]]],
+        [
+            'Night ferry',
+            'Philippa Dunmoor',
+            0,
+            [['foot-catch', -760, 'top', 'sides-not-basted', 'Basted the sides.', true]],
+        ],
+        [
+            'Orchard wall',
+            'Odile Marrant',
+            0,
+            [['centre-dip', 90, 'backing', 'leader-worn-centre', 'Attached it deeper in the middle.', true]],
+        ],
         ['Pebble choir', 'Bertil Ockley', 2, [['drift', 0, 'top', 'float-unheld', 'A bar on the hanging end.', true]]],
         ['Quiet engine', 'Ines Hallorane', 0, []],
-        ['River chair', 'Ewart Lindqvane', 0, [['centre-dip', -20, 'backing', 'leader-worn-centre', 'Attached it deeper in the middle.', false]]],
-        ['Spare key', 'Tamsel Ruddick', 2, [['edge-fullness', -640, 'top', 'border-full', 'A wavy basting line.', true]]],
+        [
+            'River chair',
+            'Ewart Lindqvane',
+            0,
+            [['centre-dip', -20, 'backing', 'leader-worn-centre', 'Attached it deeper in the middle.', false]],
+        ],
+        [
+            'Spare key',
+            'Tamsel Ruddick',
+            2,
+            [['edge-fullness', -640, 'top', 'border-full', 'A wavy basting line.', true]],
+        ],
         ['Thimble road', 'Sunniva Aldertoft', 0, []],
     ];
     private const DAYS_APART = 17;
 
-    public function __construct(private EntityManagerInterface $entities, private QuiltEntry $entry, private Starting $starting, private LogBook $book)
-    {
-    }
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private QuiltEntry $entry,
+        private Starting $starting,
+        private LogBook $book,
+    ) {}
 
     /** @param list<StudioFrame> $frames */
     public function fill(array $frames, Sheet $sheet, \DateTimeImmutable $now): void
     {
         foreach (self::QUILTS as $i => [$title, $client, $frame, $seen]) {
             $input = new NewQuilt();
-            [$input->title, $input->client, $input->frame, $input->key] = [$title, $client, $frames[$frame], \sprintf('demo-year-quilt-%04d', $i)];
+            [$input->title, $input->client, $input->frame, $input->key] = [
+                $title,
+                $client,
+                $frames[$frame],
+                \sprintf('demo-year-quilt-%04d', $i),
+            ];
             $quilt = $this->entry->enter($frames[$frame]->studio, $input, $sheet);
             $subject = $this->starting->subject($quilt);
             if (null === $subject) {
                 continue;
             }
-            $at = $now->setTimezone(new \DateTimeZone('UTC'))->modify(\sprintf('-%d days', self::DAYS_APART * (\count(self::QUILTS) - $i) + 10))->setTime(9, 0);
+            $at = $now
+                ->setTimezone(new \DateTimeZone('UTC'))
+                ->modify(\sprintf('-%d days', self::DAYS_APART * (\count(self::QUILTS) - $i) + 10))
+                ->setTime(9, 0);
             $run = new Run($quilt, $at, $subject);
             $this->entities->persist($run);
             $this->entities->flush();
-            $this->book->write($run, array_merge([], ...array_map(fn (int $k, array $problem): array => $this->problem($k, $problem, 150.0 + 337 * $i % 900, $at), array_keys($seen), $seen)));
+            $this->book->write(
+                $run,
+                array_merge(
+                    [],
+                    ...array_map(
+                        fn(int $k, array $problem): array => $this->problem(
+                            $k,
+                            $problem,
+                            150.0 + ((337 * $i) % 900),
+                            $at,
+                        ),
+                        array_keys($seen),
+                        $seen,
+                    ),
+                ),
+            );
             $run->end(new OffSheet(), $at->modify('+6 hours'));
             $quilt->finish($at->modify('+6 hours'));
         }
@@ -85,8 +162,29 @@ final readonly class DemoYear
         $key = "demo-problem-$number";
 
         return [
-            new JournalEntry($key, EntryKind::Problem, null, $at->modify('+2 hours'), ['x' => (float) $x, 'y' => $deep, 'layer' => $layer, 'seen' => $symptom, 'severity' => 'mended', 'action' => ''], self::PERSON),
-            new JournalEntry("demo-remedy-$number", EntryKind::Fixed, null, $at->modify('+3 hours'), ['of' => $key, 'cause' => $cause, 'action' => $action, 'worked' => $worked], self::PERSON),
+            new JournalEntry(
+                $key,
+                EntryKind::Problem,
+                null,
+                $at->modify('+2 hours'),
+                [
+                    'x' => (float) $x,
+                    'y' => $deep,
+                    'layer' => $layer,
+                    'seen' => $symptom,
+                    'severity' => 'mended',
+                    'action' => '',
+                ],
+                self::PERSON,
+            ),
+            new JournalEntry(
+                "demo-remedy-$number",
+                EntryKind::Fixed,
+                null,
+                $at->modify('+3 hours'),
+                ['of' => $key, 'cause' => $cause, 'action' => $action, 'worked' => $worked],
+                self::PERSON,
+            ),
         ];
     }
 }

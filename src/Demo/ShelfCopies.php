@@ -11,16 +11,21 @@ use Symfony\Component\Uid\Ulid;
 /** Fills a shelf by copying the quilts that are on it, row by row, for measuring speed. */
 final readonly class ShelfCopies
 {
-    public function __construct(private Connection $connection)
-    {
-    }
+    public function __construct(private Connection $connection) {}
 
     /** @param int $wanted how many copies; none where it is not positive */
     public function fill(Studio $studio, int $wanted): void
     {
-        $originals = $this->connection->fetchFirstColumn('SELECT id FROM quilt WHERE studio_id = ? AND finished IS NULL ORDER BY due, id', [$studio->id()->toBinary()]);
+        $originals = $this->connection->fetchFirstColumn(
+            'SELECT id FROM quilt WHERE studio_id = ? AND finished IS NULL ORDER BY due, id',
+            [$studio->id()->toBinary()],
+        );
         for ($copy = 0; $copy < $wanted; ++$copy) {
-            $this->copy($originals[$copy % \count($originals)], 1 + intdiv($copy, \count($originals)), \sprintf('demo-copy-of-quilt-%d', $copy));
+            $this->copy(
+                $originals[$copy % \count($originals)],
+                1 + intdiv($copy, \count($originals)),
+                \sprintf('demo-copy-of-quilt-%d', $copy),
+            );
         }
     }
 
@@ -28,11 +33,21 @@ final readonly class ShelfCopies
     {
         $id = (new Ulid())->toBinary();
         $this->connection->executeStatement(
-            'INSERT INTO quilt (id, title, client, due, standing, verdict_in, verdict_cm, entry_key, frame_id, studio_id)
-             SELECT ?, CONCAT(title, ?), client, DATE_ADD(due, INTERVAL ? DAY), standing, verdict_in, verdict_cm, ?, frame_id, studio_id FROM quilt WHERE id = ?',
-            [$id, ' '.($round + 1), $round, $key, $original],
+            'INSERT INTO quilt (
+                id, title, client, due, standing, verdict_in, verdict_cm, entry_key, frame_id, studio_id
+            ) SELECT
+                ?, CONCAT(title, ?), client, DATE_ADD(due, INTERVAL ? DAY),
+                standing, verdict_in, verdict_cm, ?, frame_id, studio_id
+            FROM quilt WHERE id = ?',
+            [$id, ' ' . ($round + 1), $round, $key, $original],
         );
-        $this->connection->executeStatement('INSERT INTO revision (sheet, place, quilt_id) SELECT sheet, place, ? FROM revision WHERE quilt_id = ?', [$id, $original]);
-        $this->connection->executeStatement('UPDATE quilt SET revision_id = (SELECT MAX(id) FROM revision WHERE quilt_id = ?) WHERE id = ?', [$id, $id]);
+        $this->connection->executeStatement(
+            'INSERT INTO revision (sheet, place, quilt_id) SELECT sheet, place, ? FROM revision WHERE quilt_id = ?',
+            [$id, $original],
+        );
+        $this->connection->executeStatement(
+            'UPDATE quilt SET revision_id = (SELECT MAX(id) FROM revision WHERE quilt_id = ?) WHERE id = ?',
+            [$id, $id],
+        );
     }
 }

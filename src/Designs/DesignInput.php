@@ -10,7 +10,10 @@ use Symfony\Component\Validator\Constraints as Assert;
 /** A row design while it is brought in. */
 final class DesignInput
 {
-    #[Assert\NotBlank(message: 'Give the design a name.'), Assert\Length(max: 80, maxMessage: 'Up to {{ limit }} letters.')]
+    #[
+        Assert\NotBlank(message: 'Give the design a name.'),
+        Assert\Length(max: 80, maxMessage: 'Up to {{ limit }} letters.'),
+    ]
     public string $name = '';
 
     #[Assert\NotNull(message: 'Choose an SVG file of one row.')]
@@ -23,7 +26,8 @@ final class DesignInput
      */
     public function text(int $most): string
     {
-        $text = true === $this->file?->isValid() ? file_get_contents($this->file->getPathname(), length: $most + 1) : '';
+        $text =
+            true === $this->file?->isValid() ? file_get_contents($this->file->getPathname(), length: $most + 1) : '';
 
         return false === $text ? '' : $text;
     }

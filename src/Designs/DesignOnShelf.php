@@ -11,9 +11,7 @@ use Schwung\Core\Preparation\ChosenDesign;
 /** The row design that a sheet names, read from the shelf once something depends on it. */
 final readonly class DesignOnShelf implements ChosenDesign
 {
-    public function __construct(private DesignShelf $shelf, private Studio $studio, private string $word)
-    {
-    }
+    public function __construct(private DesignShelf $shelf, private Studio $studio, private string $word) {}
 
     public function path(): ?StitchPath
     {

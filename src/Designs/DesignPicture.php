@@ -15,7 +15,12 @@ final readonly class DesignPicture
     public function of(StitchPath $path, string $name): Picture
     {
         [$repeat, $height] = [$path->repeat()->toMillimetres(), $path->height()->toMillimetres()];
-        $canvas = Canvas::around(['left' => 0, 'top' => 0, 'right' => 2 * $repeat, 'bottom' => $height], 320, 120, ['left' => 8, 'top' => 8, 'right' => 8, 'bottom' => 8]);
+        $canvas = Canvas::around(['left' => 0, 'top' => 0, 'right' => 2 * $repeat, 'bottom' => $height], 320, 120, [
+            'left' => 8,
+            'top' => 8,
+            'right' => 8,
+            'bottom' => 8,
+        ]);
 
         return new Picture($canvas, "Two repeats of $name", [
             Shape::line($repeat, 0, $repeat, $height, 'row-edge'),

@@ -9,12 +9,12 @@ use Schwung\Core\Design\ShippedDesigns;
 use Schwung\Core\Design\StitchPath;
 use Symfony\Component\Uid\Ulid;
 
-/** The row designs that a studio can choose from: those that come along and its own, each under a word for the sheet. */
+/**
+ * The row designs that a studio can choose from: those that come along and its own, each under a word for the sheet.
+ */
 final readonly class DesignShelf
 {
-    public function __construct(private StudioDesignRepository $designs)
-    {
-    }
+    public function __construct(private StudioDesignRepository $designs) {}
 
     /** @return array<string, string> names by word */
     public function names(Studio $studio): array
@@ -24,6 +24,7 @@ final readonly class DesignShelf
 
     public function find(Studio $studio, string $word): ?StitchPath
     {
-        return (new ShippedDesigns())->find($word) ?? (Ulid::isValid($word) ? $this->designs->findOneOf($studio, new Ulid($word))?->path() : null);
+        return (new ShippedDesigns())->find($word) ??
+            (Ulid::isValid($word) ? $this->designs->findOneOf($studio, new Ulid($word))?->path() : null);
     }
 }

@@ -24,9 +24,10 @@ use Symfony\Component\Uid\Ulid;
 #[Route('/designs', name: 'app_designs_')]
 final class DesignsController extends AbstractController
 {
-    public function __construct(private readonly StudioDesignRepository $designs, private readonly EntityManagerInterface $entities)
-    {
-    }
+    public function __construct(
+        private readonly StudioDesignRepository $designs,
+        private readonly EntityManagerInterface $entities,
+    ) {}
 
     #[Route('', name: 'index', methods: ['GET', 'POST'])]
     public function index(#[CurrentUser] Person $person, Request $request): Response
@@ -43,7 +44,11 @@ final class DesignsController extends AbstractController
             return $this->redirectToRoute('app_designs_index', status: Response::HTTP_SEE_OTHER);
         }
 
-        return $this->render('designs/index.html.twig', ['form' => $form, 'shipped' => $this->shipped(), 'own' => $this->own($person)]);
+        return $this->render('designs/index.html.twig', [
+            'form' => $form,
+            'shipped' => $this->shipped(),
+            'own' => $this->own($person),
+        ]);
     }
 
     /** Takes a design off the shelf; quilts that were to have it keep their rows. */
@@ -51,7 +56,9 @@ final class DesignsController extends AbstractController
     #[IsCsrfTokenValid('designs')]
     public function remove(Ulid $id, #[CurrentUser] Person $person): Response
     {
-        $this->entities->remove($this->designs->findOneOf($person->studio(), $id) ?? throw $this->createNotFoundException());
+        $this->entities->remove(
+            $this->designs->findOneOf($person->studio(), $id) ?? throw $this->createNotFoundException(),
+        );
         $this->entities->flush();
         $this->addFlash('done', 'The design is off the shelf.');
 
@@ -86,6 +93,13 @@ final class DesignsController extends AbstractController
     /** @return list<ShelfDesign> */
     private function own(Person $person): array
     {
-        return array_map(static fn (StudioDesign $design): ShelfDesign => new ShelfDesign($design->name, $design->path(), $design->id()), $this->designs->findOf($person->studio()));
+        return array_map(
+            static fn(StudioDesign $design): ShelfDesign => new ShelfDesign(
+                $design->name,
+                $design->path(),
+                $design->id(),
+            ),
+            $this->designs->findOf($person->studio()),
+        );
     }
 }

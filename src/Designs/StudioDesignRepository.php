@@ -34,9 +34,19 @@ final class StudioDesignRepository extends ServiceEntityRepository
     public function namesOf(Studio $studio): array
     {
         /** @var list<array{id: Ulid, name: string}> $rows */
-        $rows = $this->createQueryBuilder('d')->select('d.id, d.name')->where('d.studio = :studio')->setParameter('studio', $studio->id(), 'ulid')
-            ->orderBy('d.name')->addOrderBy('d.id')->setMaxResults(self::MOST)->getQuery()->getArrayResult();
+        $rows = $this->createQueryBuilder('d')
+            ->select('d.id, d.name')
+            ->where('d.studio = :studio')
+            ->setParameter('studio', $studio->id(), 'ulid')
+            ->orderBy('d.name')
+            ->addOrderBy('d.id')
+            ->setMaxResults(self::MOST)
+            ->getQuery()
+            ->getArrayResult();
 
-        return array_combine(array_map(static fn (array $row): string => (string) $row['id'], $rows), array_column($rows, 'name'));
+        return array_combine(
+            array_map(static fn(array $row): string => (string) $row['id'], $rows),
+            array_column($rows, 'name'),
+        );
     }
 }

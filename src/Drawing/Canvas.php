@@ -18,8 +18,7 @@ final readonly class Canvas
         public float $width,
         public float $height,
         public float $perPixel,
-    ) {
-    }
+    ) {}
 
     /**
      * Fits a part of the plane, with room in pixels kept free around it; a part that is wide for its height makes a
@@ -34,7 +33,8 @@ final readonly class Canvas
             ($part['right'] - $part['left']) / ($pixelsWide - $room['left'] - $room['right']),
             ($part['bottom'] - $part['top']) / ($mostPixelsHigh - $room['top'] - $room['bottom']),
         );
-        $spareAcross = $pixelsWide * $perPixel - ($part['right'] - $part['left']) - ($room['left'] + $room['right']) * $perPixel;
+        $spareAcross =
+            $pixelsWide * $perPixel - ($part['right'] - $part['left']) - ($room['left'] + $room['right']) * $perPixel;
 
         return new self(
             $part['left'] - $room['left'] * $perPixel - $spareAcross / 2,
@@ -69,12 +69,12 @@ final readonly class Canvas
     /** The class that places an element of the page at this x, to half a per cent of the width. */
     public function placeAcross(float $x): string
     {
-        return 'at-x-'.max(0, min(200, (int) round(200 * ($x - $this->left) / $this->width)));
+        return 'at-x-' . max(0, min(200, (int) round((200 * ($x - $this->left)) / $this->width)));
     }
 
     /** The class that places an element of the page at this y, to half a per cent of the height. */
     public function placeDown(float $y): string
     {
-        return 'at-y-'.max(0, min(200, (int) round(200 * ($y - $this->top) / $this->height)));
+        return 'at-y-' . max(0, min(200, (int) round((200 * ($y - $this->top)) / $this->height)));
     }
 }

@@ -12,9 +12,7 @@ final readonly class Pen
     /** So many pixels is a tick with a label longer. */
     private const LONGER = 4;
 
-    public function __construct(private Canvas $canvas)
-    {
-    }
+    public function __construct(private Canvas $canvas) {}
 
     /**
      * The line of a dimension with a small bar at each end.
@@ -42,7 +40,7 @@ final readonly class Pen
      */
     public function spans(array $spans): array
     {
-        return array_merge([], ...array_values(array_map(fn (array $span): array => $this->span(...$span), $spans)));
+        return array_merge([], ...array_values(array_map(fn(array $span): array => $this->span(...$span), $spans)));
     }
 
     /**
@@ -54,7 +52,10 @@ final readonly class Pen
      */
     public function middles(array $spans): array
     {
-        return array_map(static fn (array $span): Point => new Point(($span[0] + $span[2]) / 2, ($span[1] + $span[3]) / 2), $spans);
+        return array_map(
+            static fn(array $span): Point => new Point(($span[0] + $span[2]) / 2, ($span[1] + $span[3]) / 2),
+            $spans,
+        );
     }
 
     /**
@@ -71,9 +72,22 @@ final readonly class Pen
     {
         $shapes = [];
         foreach ($ticks as $tick) {
-            $shapes[] = Shape::line($tick->at, $y, $tick->at, $y + $this->canvas->px(null === $tick->label ? $short : $short + self::LONGER), 'tick');
+            $shapes[] = Shape::line(
+                $tick->at,
+                $y,
+                $tick->at,
+                $y + $this->canvas->px(null === $tick->label ? $short : $short + self::LONGER),
+                'tick',
+            );
             if (null !== $tick->label) {
-                $shapes[] = Shape::text($tick->at, $y + $this->canvas->px($label), $tick->label, $this->canvas->px($letters), 'text-soft-svg', 'middle');
+                $shapes[] = Shape::text(
+                    $tick->at,
+                    $y + $this->canvas->px($label),
+                    $tick->label,
+                    $this->canvas->px($letters),
+                    'text-soft-svg',
+                    'middle',
+                );
             }
         }
 
@@ -85,8 +99,14 @@ final readonly class Pen
      *
      * @return list<Shape>
      */
-    public function arrow(float $x1, float $y1, float $x2, float $y2, bool $bothEnds = false, string $class = 'arrow'): array
-    {
+    public function arrow(
+        float $x1,
+        float $y1,
+        float $x2,
+        float $y2,
+        bool $bothEnds = false,
+        string $class = 'arrow',
+    ): array {
         $heads = [Shape::polyline($this->head($x1, $y1, $x2, $y2), $class)];
         if ($bothEnds) {
             $heads[] = Shape::polyline($this->head($x2, $y2, $x1, $y1), $class);
@@ -100,7 +120,7 @@ final readonly class Pen
     {
         $length = hypot($x2 - $x1, $y2 - $y1);
         $size = $this->canvas->px(11);
-        [$x, $y] = [($x2 - $x1) / $length * $size, ($y2 - $y1) / $length * $size];
+        [$x, $y] = [(($x2 - $x1) / $length) * $size, (($y2 - $y1) / $length) * $size];
 
         return [[$x2 - $x - $y / 2, $y2 - $y + $x / 2], [$x2, $y2], [$x2 - $x + $y / 2, $y2 - $y - $x / 2]];
     }

@@ -13,13 +13,18 @@ final readonly class Picture
      * @param list<Shape>          $shapes
      * @param array<string, Point> $fields where the field of a measure stands, by its name
      */
-    public function __construct(public Canvas $canvas, public string $label, public array $shapes, public array $fields = [])
-    {
-    }
+    public function __construct(
+        public Canvas $canvas,
+        public string $label,
+        public array $shapes,
+        public array $fields = [],
+    ) {}
 
     /** The classes that place a field on the drawing. */
     public function place(string $field): string
     {
-        return $this->canvas->placeAcross($this->fields[$field]->x).' '.$this->canvas->placeDown($this->fields[$field]->y);
+        return $this->canvas->placeAcross($this->fields[$field]->x) .
+            ' ' .
+            $this->canvas->placeDown($this->fields[$field]->y);
     }
 }

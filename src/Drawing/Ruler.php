@@ -6,12 +6,12 @@ namespace App\Drawing;
 
 use Schwung\Core\Measure\UnitSystem;
 
-/** Ticks of a ruler with its zero on the plane's zero: every 5 in, or every 10 cm; labelled every second one or fifth. */
+/**
+ * Ticks of a ruler with its zero on the plane's zero: every 5 in, or every 10 cm; labelled every second one or fifth.
+ */
 final readonly class Ruler
 {
-    public function __construct(private UnitSystem $units)
-    {
-    }
+    public function __construct(private UnitSystem $units) {}
 
     /** @return list<Tick> from $from to $to in millimetres */
     public function ticks(float $from, float $to): array

@@ -19,8 +19,10 @@ final readonly class Strip
     {
         $reach = $half + self::BEYOND;
         $this->canvas = Canvas::around(
-            ['left' => -$reach, 'top' => 0, 'right' => $reach, 'bottom' => $pixelsHigh * 2 * $reach / self::WIDE],
-            self::WIDE, $pixelsHigh, ['left' => 0, 'top' => 0, 'right' => 0, 'bottom' => 0],
+            ['left' => -$reach, 'top' => 0, 'right' => $reach, 'bottom' => ($pixelsHigh * 2 * $reach) / self::WIDE],
+            self::WIDE,
+            $pixelsHigh,
+            ['left' => 0, 'top' => 0, 'right' => 0, 'bottom' => 0],
         );
     }
 
@@ -29,6 +31,12 @@ final readonly class Strip
     {
         $end = $this->half - self::BEYOND;
 
-        return (new Pen($this->canvas))->ticks((new Ruler($units))->ticks(-$end, $end), $this->canvas->px(28), 8, -6, 18);
+        return (new Pen($this->canvas))->ticks(
+            (new Ruler($units))->ticks(-$end, $end),
+            $this->canvas->px(28),
+            8,
+            -6,
+            18,
+        );
     }
 }

@@ -19,9 +19,7 @@ final readonly class ClothRun
     private const HANG = 150.0;
     private const CORNERS = 24;
 
-    public function __construct(private SideGeometry $side, private WoundState $state, private Canvas $canvas)
-    {
-    }
+    public function __construct(private SideGeometry $side, private WoundState $state, private Canvas $canvas) {}
 
     /** @return array{float, float} the centre of the roller that feeds the backing */
     public static function backingRoller(SideGeometry $side): array
@@ -56,8 +54,11 @@ final readonly class ClothRun
         $angle = $this->tangentAngle($from);
         $points = [[$this->side->frontBar, 0.0], $from];
         for ($i = 0; $i <= self::CORNERS; ++$i) {
-            $turn = $angle + $i / self::CORNERS * \M_PI;
-            $points[] = [$this->side->takeupX + $this->state->radius * cos($turn), $this->side->takeupY + $this->state->radius * sin($turn)];
+            $turn = $angle + ($i / self::CORNERS) * \M_PI;
+            $points[] = [
+                $this->side->takeupX + $this->state->radius * cos($turn),
+                $this->side->takeupY + $this->state->radius * sin($turn),
+            ];
         }
 
         return $points;
@@ -80,20 +81,40 @@ final readonly class ClothRun
     private function overRollers(): array
     {
         $bar = $this->side->frontBar;
-        $top = FloatKind::Full === $this->state->float
-            ? $this->hanging(-7, 30)
-            : $this->fromTopRoller();
+        $top = FloatKind::Full === $this->state->float ? $this->hanging(-7, 30) : $this->fromTopRoller();
 
-        return [...$this->backing(), $this->layer($this->hanging(-3.5, 21), 'batting'), $this->layer($top, 'top'),
-            ...(FloatKind::Full === $this->state->float ? [] : [Shape::circle(self::topRoller($this->side)[0], self::topRoller($this->side)[1], $this->state->topRadius, 'ring')]),
-            ...$this->names($bar + 90, 200, FloatKind::Full === $this->state->float ? 'top floats, with the batting' : 'batting hangs', 'end')];
+        return [
+            ...$this->backing(),
+            $this->layer($this->hanging(-3.5, 21), 'batting'),
+            $this->layer($top, 'top'),
+            ...FloatKind::Full === $this->state->float
+                ? []
+                : [
+                    Shape::circle(
+                        self::topRoller($this->side)[0],
+                        self::topRoller($this->side)[1],
+                        $this->state->topRadius,
+                        'ring',
+                    ),
+                ],
+            ...$this->names(
+                $bar + 90,
+                200,
+                FloatKind::Full === $this->state->float ? 'top floats, with the batting' : 'batting hangs',
+                'end',
+            ),
+        ];
     }
 
     /** @return list<Shape> */
     private function overFrontRoller(): array
     {
-        return [...$this->backing(), $this->layer($this->hangingOver(-3.5, 6), 'batting'), $this->layer($this->hangingOver(-7, 14), 'top'),
-            ...$this->names($this->side->frontBar + 145, 200, 'top floats, with the batting', 'end')];
+        return [
+            ...$this->backing(),
+            $this->layer($this->hangingOver(-3.5, 6), 'batting'),
+            $this->layer($this->hangingOver(-7, 14), 'top'),
+            ...$this->names($this->side->frontBar + 145, 200, 'top floats, with the batting', 'end'),
+        ];
     }
 
     /** @return list<Shape> */
@@ -115,7 +136,13 @@ final readonly class ClothRun
     /** @return list<Shape> */
     private function backingRolledTopClamped(): array
     {
-        return [...$this->backing(), $this->layer($this->hanging(-3.5, 21), 'batting'), $this->layer($this->hanging(-7, 30), 'top'), ...$this->clamp($this->side->frontBar), ...$this->names($this->side->frontBar + 145, 200, 'top and batting, clamped', 'end')];
+        return [
+            ...$this->backing(),
+            $this->layer($this->hanging(-3.5, 21), 'batting'),
+            $this->layer($this->hanging(-7, 30), 'top'),
+            ...$this->clamp($this->side->frontBar),
+            ...$this->names($this->side->frontBar + 145, 200, 'top and batting, clamped', 'end'),
+        ];
     }
 
     /** @return list<Shape> the backing over the front bar to its roller, and what is still on it */
@@ -126,9 +153,18 @@ final readonly class ClothRun
         $isInFront = FrameKind::RollerFrontBacking === $this->side->kind;
         $points = $isInFront
             ? [[$bar, 0.0], [$x, $y - $this->state->feedRadius]]
-            : [[$bar, 0.0], [$bar + SideGeometry::BAR * 0.7, SideGeometry::BAR * 0.3], [$bar + SideGeometry::BAR, SideGeometry::BAR], [$x + $this->state->feedRadius, $y]];
+            : [
+                [$bar, 0.0],
+                [$bar + SideGeometry::BAR * 0.7, SideGeometry::BAR * 0.3],
+                [$bar + SideGeometry::BAR, SideGeometry::BAR],
+                [$x + $this->state->feedRadius, $y],
+            ];
 
-        return [Shape::circle($x, $y, $this->state->feedRadius, 'feed'), Shape::circle($x, $y, $this->side->bareRadius, 'roller'), $this->layer($points, 'backing')];
+        return [
+            Shape::circle($x, $y, $this->state->feedRadius, 'feed'),
+            Shape::circle($x, $y, $this->side->bareRadius, 'roller'),
+            $this->layer($points, 'backing'),
+        ];
     }
 
     /** @return list<array{float, float}> over the front bar and down before the rollers */
@@ -137,7 +173,13 @@ final readonly class ClothRun
         $bar = $this->side->frontBar;
         $clear = max($out, self::backingRoller($this->side)[0] - $bar + $this->state->feedRadius + $out - 14);
 
-        return [[$this->side->needle(), $above], [$bar, $above], [$bar + $out * 0.8, 4.0], [$bar + $clear, 60.0], [$bar + $clear, self::HANG + $out]];
+        return [
+            [$this->side->needle(), $above],
+            [$bar, $above],
+            [$bar + $out * 0.8, 4.0],
+            [$bar + $clear, 60.0],
+            [$bar + $clear, self::HANG + $out],
+        ];
     }
 
     /** @return list<array{float, float}> over the front bar and the front roller, then down */
@@ -146,7 +188,14 @@ final readonly class ClothRun
         [$x, $y] = self::backingRoller($this->side);
         $radius = $this->state->feedRadius;
 
-        return [[$this->side->needle(), $above], [$this->side->frontBar, $above], [$x, $y - $radius + $above], [$x + 0.75 * $radius + $out, $y - 0.6 * $radius], [$x + $radius + $out, $y + 10], [$x + $radius + $out, self::HANG + 2 * $out]];
+        return [
+            [$this->side->needle(), $above],
+            [$this->side->frontBar, $above],
+            [$x, $y - $radius + $above],
+            [$x + 0.75 * $radius + $out, $y - 0.6 * $radius],
+            [$x + $radius + $out, $y + 10],
+            [$x + $radius + $out, self::HANG + 2 * $out],
+        ];
     }
 
     /** @return list<array{float, float}> */
@@ -155,7 +204,11 @@ final readonly class ClothRun
         [$x, $y] = self::topRoller($this->side);
         $bar = $this->side->frontBar;
 
-        return [[$this->side->needle(), -7.0], [$bar - 30, -7.0], [$x - 0.7 * $this->state->topRadius, $y + 0.7 * $this->state->topRadius]];
+        return [
+            [$this->side->needle(), -7.0],
+            [$bar - 30, -7.0],
+            [$x - 0.7 * $this->state->topRadius, $y + 0.7 * $this->state->topRadius],
+        ];
     }
 
     /** @return list<Shape> a clamp that grips all layers on a pole */
@@ -169,7 +222,7 @@ final readonly class ClothRun
     {
         $over = [];
         for ($i = 0; $i <= self::CORNERS; ++$i) {
-            $turn = -0.85 * \M_PI + 0.7 * \M_PI * $i / self::CORNERS;
+            $turn = -0.85 * \M_PI + (0.7 * \M_PI * $i) / self::CORNERS;
             $over[] = [$x + ($radius + 5) * cos($turn), $y + ($radius + 5) * sin($turn)];
         }
 

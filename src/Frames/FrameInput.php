@@ -21,7 +21,10 @@ final class FrameInput
 {
     private const NEEDED = 'This measure is needed.';
 
-    #[Assert\NotBlank(message: 'Give the frame a name.'), Assert\Length(max: 80, maxMessage: 'Up to {{ limit }} letters.')]
+    #[
+        Assert\NotBlank(message: 'Give the frame a name.'),
+        Assert\Length(max: 80, maxMessage: 'Up to {{ limit }} letters.'),
+    ]
     public string $name = '';
 
     public FrameKind $kind = FrameKind::Roller;
@@ -89,10 +92,14 @@ final class FrameInput
         $input->steelBars = $frame->hasSteelBars();
         $input->sideClamps = $measures->sideClamps;
         [$input->clips, $input->clamps, $input->zips] = [
-            $lines->write($stock->of(HoldingSystem::ChannelClips)), $lines->write($stock->of(HoldingSystem::DowelClamps)), $lines->write($stock->of(HoldingSystem::Zip)),
+            $lines->write($stock->of(HoldingSystem::ChannelClips)),
+            $lines->write($stock->of(HoldingSystem::DowelClamps)),
+            $lines->write($stock->of(HoldingSystem::Zip)),
         ];
         [$input->pins, $input->magnets, $input->springClamps] = [
-            $stock->count(HoldingSystem::Pins), $stock->count(HoldingSystem::Magnets), $stock->count(HoldingSystem::SpringClamps),
+            $stock->count(HoldingSystem::Pins),
+            $stock->count(HoldingSystem::Magnets),
+            $stock->count(HoldingSystem::SpringClamps),
         ];
 
         return $input;
@@ -103,7 +110,10 @@ final class FrameInput
     {
         foreach (FrameMeasure::cases() as $measure) {
             if ($measure->isNeeded() && null === ($this->taken[$measure->value] ?? null)) {
-                $context->buildViolation(self::NEEDED)->atPath("taken[$measure->value]")->addViolation();
+                $context
+                    ->buildViolation(self::NEEDED)
+                    ->atPath("taken[$measure->value]")
+                    ->addViolation();
             }
         }
     }
@@ -121,7 +131,12 @@ final class FrameInput
             }
             foreach ($pieces as $piece) {
                 if ('clips' === $field && null !== $leader && $piece->length->isLongerThan($leader)) {
-                    $context->buildViolation('A clip of {{ clip }} is longer than the leader.', ['{{ clip }}' => (new LengthWriter($this->units))->write($piece->length)])->atPath($field)->addViolation();
+                    $context
+                        ->buildViolation('A clip of {{ clip }} is longer than the leader.', [
+                            '{{ clip }}' => (new LengthWriter($this->units))->write($piece->length),
+                        ])
+                        ->atPath($field)
+                        ->addViolation();
                 }
             }
         }
@@ -131,7 +146,10 @@ final class FrameInput
     public function checkReach(ExecutionContextInterface $context): void
     {
         if (isset($this->taken[FrameMeasure::Rail->value]) && !$this->measures()->usableAcross()->isPositive()) {
-            $context->buildViolation('The rail must be longer than what is out of reach at its two ends.')->atPath('taken[rail]')->addViolation();
+            $context
+                ->buildViolation('The rail must be longer than what is out of reach at its two ends.')
+                ->atPath('taken[rail]')
+                ->addViolation();
         }
     }
 
@@ -140,7 +158,13 @@ final class FrameInput
     public function checkLoaded(ExecutionContextInterface $context): void
     {
         if ([] !== $this->loaded && !$this->changeLoaded && $this->isChanged()) {
-            $context->buildViolation('{{ quilts }} is on this frame: its passes were planned with the measures as they were. Say below that they change all the same, or take it off first.', ['{{ quilts }}' => implode(', ', $this->loaded)])->addViolation();
+            $context
+                ->buildViolation(
+                    '{{ quilts }} is on this frame: its passes were planned with the measures as they were. Say ' .
+                        'below that they change all the same, or take it off first.',
+                    ['{{ quilts }}' => implode(', ', $this->loaded)],
+                )
+                ->addViolation();
         }
     }
 
@@ -149,15 +173,24 @@ final class FrameInput
     {
         $now = $this->measures();
 
-        return null !== $this->before && ($now->kind !== $this->before->kind || $now->ratchetTeeth !== $this->before->ratchetTeeth
-            || [] !== array_filter(FrameMeasure::cases(), fn (FrameMeasure $measure): bool => $now->at($measure) != $this->before->at($measure)));
+        return null !== $this->before &&
+            ($now->kind !== $this->before->kind ||
+                $now->ratchetTeeth !== $this->before->ratchetTeeth ||
+                [] !==
+                    array_filter(
+                        FrameMeasure::cases(),
+                        fn(FrameMeasure $measure): bool => $now->at($measure) != $this->before->at($measure),
+                    ));
     }
 
     #[Assert\Callback]
     public function checkDepth(ExecutionContextInterface $context): void
     {
         if (isset($this->taken[FrameMeasure::Throat->value]) && !$this->measures()->bareDepth()->isPositive()) {
-            $context->buildViolation('The throat must be longer than what is kept free in front and at the back.')->atPath('taken[throat]')->addViolation();
+            $context
+                ->buildViolation('The throat must be longer than what is kept free in front and at the back.')
+                ->atPath('taken[throat]')
+                ->addViolation();
         }
     }
 
@@ -182,11 +215,13 @@ final class FrameInput
     {
         $lines = new StockLines($this->units);
 
-        return (new Stock(array_filter([
-            HoldingSystem::ChannelClips->value => $lines->read($this->clips),
-            HoldingSystem::DowelClamps->value => $lines->read($this->clamps),
-            HoldingSystem::Zip->value => $lines->read($this->zips),
-        ])))->withCounts([
+        return (new Stock(
+            array_filter([
+                HoldingSystem::ChannelClips->value => $lines->read($this->clips),
+                HoldingSystem::DowelClamps->value => $lines->read($this->clamps),
+                HoldingSystem::Zip->value => $lines->read($this->zips),
+            ]),
+        ))->withCounts([
             HoldingSystem::Pins->value => $this->pins,
             HoldingSystem::Magnets->value => $this->magnets,
             HoldingSystem::SpringClamps->value => $this->springClamps,

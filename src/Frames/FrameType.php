@@ -23,35 +23,75 @@ final class FrameType extends AbstractType
 {
     public function buildForm(FormBuilderInterface $builder, array $options): void
     {
-        $builder
-            ->add('name', TextType::class, ['label' => 'Name', 'empty_data' => ''])
-            ->add('kind', EnumType::class, [
-                'label' => 'Kind', 'class' => FrameKind::class,
-                'choice_label' => static fn (FrameKind $kind): string => $kind->words(),
-            ]);
+        $builder->add('name', TextType::class, ['label' => 'Name', 'empty_data' => ''])->add('kind', EnumType::class, [
+            'label' => 'Kind',
+            'class' => FrameKind::class,
+            'choice_label' => static fn(FrameKind $kind): string => $kind->words(),
+        ]);
         foreach (FrameMeasure::cases() as $measure) {
             $builder->add(self::field($measure), LengthType::class, [
-                'property_path' => "taken[$measure->value]", 'label' => $measure->words(), 'help' => $measure->help(),
-                'required' => $measure->isNeeded(), 'may_be_zero' => $measure->mayBeZero(FrameKind::Clamp),
+                'property_path' => "taken[$measure->value]",
+                'label' => $measure->words(),
+                'help' => $measure->help(),
+                'required' => $measure->isNeeded(),
+                'may_be_zero' => $measure->mayBeZero(FrameKind::Clamp),
             ]);
         }
         $builder
-            ->add('ratchetTeeth', IntegerType::class, ['label' => 'Ratchet teeth', 'help' => 'Count once round; leave empty for a motor.', 'required' => false])
-            ->add('methods', EnumType::class, ['label' => 'Ways of holding at hand', 'class' => HoldingSystem::class, 'multiple' => true, 'expanded' => true, 'required' => false, 'choice_label' => static fn (HoldingSystem $system): string => $system->words()]);
-        $builder
-            ->add('steelBars', CheckboxType::class, ['label' => 'The bars are of steel: magnets hold', 'required' => false])
-            ->add('sideClamps', EnumType::class, [
-                'label' => 'Holds the sides', 'class' => ClampWidth::class, 'required' => false, 'placeholder' => 'not said',
-                'choice_label' => static fn (ClampWidth $clamps): string => $clamps->words(),
+            ->add('ratchetTeeth', IntegerType::class, [
+                'label' => 'Ratchet teeth',
+                'help' => 'Count once round; leave empty for a motor.',
+                'required' => false,
             ])
-            ->add('clips', TextareaType::class, ['label' => 'Channel clips', 'help' => 'One kind a line: 36 x 3', 'required' => false, 'empty_data' => '', 'attr' => ['rows' => 2]])
-            ->add('clamps', TextareaType::class, ['label' => 'Dowel clamps', 'help' => 'One kind a line: 4 x 20', 'required' => false, 'empty_data' => '', 'attr' => ['rows' => 2]])
-            ->add('zips', TextareaType::class, ['label' => 'Zips', 'help' => 'One kind a line: 100 x 2', 'required' => false, 'empty_data' => '', 'attr' => ['rows' => 2]])
+            ->add('methods', EnumType::class, [
+                'label' => 'Ways of holding at hand',
+                'class' => HoldingSystem::class,
+                'multiple' => true,
+                'expanded' => true,
+                'required' => false,
+                'choice_label' => static fn(HoldingSystem $system): string => $system->words(),
+            ]);
+        $builder
+            ->add('steelBars', CheckboxType::class, [
+                'label' => 'The bars are of steel: magnets hold',
+                'required' => false,
+            ])
+            ->add('sideClamps', EnumType::class, [
+                'label' => 'Holds the sides',
+                'class' => ClampWidth::class,
+                'required' => false,
+                'placeholder' => 'not said',
+                'choice_label' => static fn(ClampWidth $clamps): string => $clamps->words(),
+            ])
+            ->add('clips', TextareaType::class, [
+                'label' => 'Channel clips',
+                'help' => 'One kind a line: 36 x 3',
+                'required' => false,
+                'empty_data' => '',
+                'attr' => ['rows' => 2],
+            ])
+            ->add('clamps', TextareaType::class, [
+                'label' => 'Dowel clamps',
+                'help' => 'One kind a line: 4 x 20',
+                'required' => false,
+                'empty_data' => '',
+                'attr' => ['rows' => 2],
+            ])
+            ->add('zips', TextareaType::class, [
+                'label' => 'Zips',
+                'help' => 'One kind a line: 100 x 2',
+                'required' => false,
+                'empty_data' => '',
+                'attr' => ['rows' => 2],
+            ])
             ->add('pins', IntegerType::class, ['label' => 'Pins', 'required' => false])
             ->add('magnets', IntegerType::class, ['label' => 'Magnets', 'required' => false])
             ->add('springClamps', IntegerType::class, ['label' => 'Spring clamps', 'required' => false]);
         if (true === $options['is_loaded']) {
-            $builder->add('changeLoaded', CheckboxType::class, ['label' => 'Change the measures although a quilt is on the frame', 'required' => false]);
+            $builder->add('changeLoaded', CheckboxType::class, [
+                'label' => 'Change the measures although a quilt is on the frame',
+                'required' => false,
+            ]);
         }
     }
 

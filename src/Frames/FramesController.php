@@ -43,19 +43,28 @@ final class FramesController extends AbstractController
     }
 
     #[Route('/{id}', name: 'edit', methods: ['GET', 'POST'])]
-    public function edit(Ulid $id, #[CurrentUser] Person $person, Request $request, StudioFrameRepository $frames, QuiltRepository $quilts, EntityManagerInterface $entities, Rejudging $rejudging): Response
-    {
+    public function edit(
+        Ulid $id,
+        #[CurrentUser] Person $person,
+        Request $request,
+        StudioFrameRepository $frames,
+        QuiltRepository $quilts,
+        EntityManagerInterface $entities,
+        Rejudging $rejudging,
+    ): Response {
         $frame = $frames->findOneOf($person->studio(), $id) ?? throw $this->createNotFoundException();
         $input = FrameInput::of($frame, $person->units());
-        $input->loaded = array_map(static fn (Quilt $quilt): string => $quilt->title(), $quilts->findLoadedOn($frame));
-        $form = $this->createForm(FrameType::class, $input, ['is_loaded' => [] !== $input->loaded])->handleRequest($request);
+        $input->loaded = array_map(static fn(Quilt $quilt): string => $quilt->title(), $quilts->findLoadedOn($frame));
+        $form = $this->createForm(FrameType::class, $input, ['is_loaded' => [] !== $input->loaded])->handleRequest(
+            $request,
+        );
         if ($form->isSubmitted() && $form->isValid()) {
             $frame->remeasure($input->name, $input->measures());
             $frame->equip($input->steelBars, $input->stock(), $input->sideClamps);
             $entities->flush();
             $rejudging->ofFrame($frame);
 
-            return $this->saved($entities, 'frame-'.$id);
+            return $this->saved($entities, 'frame-' . $id);
         }
 
         return $this->page($form, $input, $frame);

@@ -29,19 +29,29 @@ final readonly class SideDrawer
             'throat' => [0, 132, $side->needle(), 132],
             'bedSpan' => [$side->takeupX, 192, $side->frontBar, 192],
             'armClearance' => [0.62 * $side->needle(), -$side->arm, 0.62 * $side->needle(), 0],
-            'takeupDiameter' => [$side->takeupX - $side->bareRadius, $side->takeupY + $side->bareRadius + 26, $side->takeupX + $side->bareRadius, $side->takeupY + $side->bareRadius + 26],
+            'takeupDiameter' => [
+                $side->takeupX - $side->bareRadius,
+                $side->takeupY + $side->bareRadius + 26,
+                $side->takeupX + $side->bareRadius,
+                $side->takeupY + $side->bareRadius + 26,
+            ],
         ];
 
-        return new Picture($canvas, 'The frame from the side, the quilter at the right.', [
-            ...$this->machine($side),
-            Shape::circle($side->takeupX, $side->takeupY, $side->bareRadius, 'roller'),
-            ...$this->bars($side, $canvas),
-            ...(new Pen($canvas))->spans($spans),
-        ], [
-            ...(new Pen($canvas))->middles($spans),
-            'takeupDiameter' => new Point($side->takeupX + 76, $spans['takeupDiameter'][1] - 8),
-            'backAllowance' => new Point(max($side->back / 2, 20), 72),
-        ]);
+        return new Picture(
+            $canvas,
+            'The frame from the side, the quilter at the right.',
+            [
+                ...$this->machine($side),
+                Shape::circle($side->takeupX, $side->takeupY, $side->bareRadius, 'roller'),
+                ...$this->bars($side, $canvas),
+                ...(new Pen($canvas))->spans($spans),
+            ],
+            [
+                ...(new Pen($canvas))->middles($spans),
+                'takeupDiameter' => new Point($side->takeupX + 76, $spans['takeupDiameter'][1] - 8),
+                'backAllowance' => new Point(max($side->back / 2, 20), 72),
+            ],
+        );
     }
 
     public function wound(Frame $frame, WoundState $state): Picture
@@ -58,16 +68,36 @@ final readonly class SideDrawer
             ...$this->bars($side, $canvas),
             ...(new ClothRun($side, $state, $canvas))->shapes(),
             ...$pen->span($begin, 52, $side->stitchedTo(), 52),
-            Shape::text(($begin + $side->stitchedTo()) / 2, 52 + $canvas->px(19), Phrase::of('%s to stitch in', $state->depth->figure), $canvas->px(15), 'halo strong', 'middle'),
-            Shape::text(-34, -$side->arm - 18, $state->clearance, $canvas->px(12), $state->isUnderArm ? 'strong' : 'strong text-short'),
+            Shape::text(
+                ($begin + $side->stitchedTo()) / 2,
+                52 + $canvas->px(19),
+                Phrase::of('%s to stitch in', $state->depth->figure),
+                $canvas->px(15),
+                'halo strong',
+                'middle',
+            ),
+            Shape::text(
+                -34,
+                -$side->arm - 18,
+                $state->clearance,
+                $canvas->px(12),
+                $state->isUnderArm ? 'strong' : 'strong text-short',
+            ),
         ]);
     }
 
     private function canvas(SideGeometry $side, int $wide, int $high, float $bottom): Canvas
     {
         return Canvas::around(
-            ['left' => -52, 'top' => -$side->arm - 70, 'right' => $side->frontBar + (FrameKind::Roller === $side->kind ? 95 : 150), 'bottom' => $bottom],
-            $wide, $high, ['left' => 6, 'top' => 6, 'right' => 6, 'bottom' => 6],
+            [
+                'left' => -52,
+                'top' => -$side->arm - 70,
+                'right' => $side->frontBar + (FrameKind::Roller === $side->kind ? 95 : 150),
+                'bottom' => $bottom,
+            ],
+            $wide,
+            $high,
+            ['left' => 6, 'top' => 6, 'right' => 6, 'bottom' => 6],
         );
     }
 
@@ -78,10 +108,21 @@ final readonly class SideDrawer
         $top = -$side->arm - 46;
 
         return [
-            Shape::polygon([
-                [-46, $top], [$needle + 26, $top], [$needle + 26, -$side->arm + 34], [$needle - 18, -$side->arm + 34], [$needle - 18, -$side->arm],
-                [0, -$side->arm], [0, 14], [$needle + 14, 14], [$needle + 14, 34], [-46, 34],
-            ], 'machine'),
+            Shape::polygon(
+                [
+                    [-46, $top],
+                    [$needle + 26, $top],
+                    [$needle + 26, -$side->arm + 34],
+                    [$needle - 18, -$side->arm + 34],
+                    [$needle - 18, -$side->arm],
+                    [0, -$side->arm],
+                    [0, 14],
+                    [$needle + 14, 14],
+                    [$needle + 14, 34],
+                    [-46, 34],
+                ],
+                'machine',
+            ),
             Shape::line($needle, -$side->arm + 34, $needle, 12, 'needle'),
             Shape::polyline([[$needle - 9, -12], [$needle - 9, -4], [$needle + 9, -4], [$needle + 9, -12]], 'needle'),
         ];
@@ -90,10 +131,18 @@ final readonly class SideDrawer
     /** @return list<Shape> */
     private function roll(SideGeometry $side, WoundState $state): array
     {
-        $rings = array_map(static fn (float $radius): Shape => Shape::circle($side->takeupX, $side->takeupY, $radius, 'ring'), $state->rings);
+        $rings = array_map(
+            static fn(float $radius): Shape => Shape::circle($side->takeupX, $side->takeupY, $radius, 'ring'),
+            $state->rings,
+        );
 
         return [
-            Shape::circle($side->takeupX, $side->takeupY, $state->radius, $state->isUnderArm ? 'rolled' : 'rolled rolled-stop'),
+            Shape::circle(
+                $side->takeupX,
+                $side->takeupY,
+                $state->radius,
+                $state->isUnderArm ? 'rolled' : 'rolled rolled-stop',
+            ),
             ...$rings,
             Shape::circle($side->takeupX, $side->takeupY, $side->bareRadius, 'roller'),
         ];
@@ -106,7 +155,14 @@ final readonly class SideDrawer
         $isClamp = FrameKind::Clamp === $side->kind;
         $shapes = [
             Shape::circle($side->frontBar, SideGeometry::BAR, SideGeometry::BAR, 'bar'),
-            Shape::text($side->frontBar - 22, SideGeometry::BAR + $letters + 12, $isClamp ? 'front pole' : 'front bar', $letters, 'halo text-soft-svg', 'end'),
+            Shape::text(
+                $side->frontBar - 22,
+                SideGeometry::BAR + $letters + 12,
+                $isClamp ? 'front pole' : 'front bar',
+                $letters,
+                'halo text-soft-svg',
+                'end',
+            ),
         ];
         if (!$isClamp) {
             $shapes[] = Shape::circle($side->leveller(), -9, 9, 'bar');
@@ -115,14 +171,36 @@ final readonly class SideDrawer
         [$x, $y] = ClothRun::backingRoller($side);
         if (!$isClamp) {
             $shapes[] = Shape::circle($x, $y, $side->bareRadius, 'roller');
-            $shapes[] = FrameKind::RollerFrontBacking === $side->kind
-                ? Shape::text($side->frontBar + 145, $y - 70, 'backing roller', $letters, 'halo text-soft-svg', 'end')
-                : Shape::text($x - $side->bareRadius - 22, $y + 5, 'backing roller', $letters, 'halo text-soft-svg', 'end');
+            $shapes[] =
+                FrameKind::RollerFrontBacking === $side->kind
+                    ? Shape::text(
+                        $side->frontBar + 145,
+                        $y - 70,
+                        'backing roller',
+                        $letters,
+                        'halo text-soft-svg',
+                        'end',
+                    )
+                    : Shape::text(
+                        $x - $side->bareRadius - 22,
+                        $y + 5,
+                        'backing roller',
+                        $letters,
+                        'halo text-soft-svg',
+                        'end',
+                    );
         }
         if ($side->hasTopRoller()) {
             [$x, $y] = ClothRun::topRoller($side);
             $shapes[] = Shape::circle($x, $y, $side->bareRadius, 'roller');
-            $shapes[] = Shape::text($x, $y - $side->bareRadius - 30, 'top roller', $letters, 'halo text-soft-svg', 'middle');
+            $shapes[] = Shape::text(
+                $x,
+                $y - $side->bareRadius - 30,
+                'top roller',
+                $letters,
+                'halo text-soft-svg',
+                'middle',
+            );
         }
 
         return $shapes;

@@ -31,8 +31,7 @@ final readonly class SideGeometry
         public float $takeupX,
         public float $takeupY,
         public float $frontBar,
-    ) {
-    }
+    ) {}
 
     /** @param float|null $startRadius of the take-up with its leader wound on */
     public static function of(Frame $frame, ?float $startRadius = null): self
@@ -45,7 +44,14 @@ final readonly class SideGeometry
         $takeupX = $back - ($startRadius ?? $bare);
 
         return new self(
-            $frame->kind, $throat, $frame->size(FrameMeasure::FrontAllowance)->toMillimetres(), $back, $arm, $bare, $takeupX, -$arm / 2,
+            $frame->kind,
+            $throat,
+            $frame->size(FrameMeasure::FrontAllowance)->toMillimetres(),
+            $back,
+            $arm,
+            $bare,
+            $takeupX,
+            -$arm / 2,
             max($throat + 4 * self::BAR, $takeupX + $mm($frame->at(FrameMeasure::BedSpan), $throat)),
         );
     }

@@ -16,9 +16,7 @@ final readonly class StockLines
     private const MOST_LINES = 20;
     private const MOST_PIECES = 500;
 
-    public function __construct(private UnitSystem $units)
-    {
-    }
+    public function __construct(private UnitSystem $units) {}
 
     /**
      * @return list<StockPiece>
@@ -27,7 +25,12 @@ final readonly class StockLines
      */
     public function read(string $text): array
     {
-        $lines = array_values(array_filter(array_map(trim(...), preg_split('/\R/', $text) ?: []), static fn (string $line): bool => '' !== $line));
+        $lines = array_values(
+            array_filter(
+                array_map(trim(...), preg_split('/\R/', $text) ?: []),
+                static fn(string $line): bool => '' !== $line,
+            ),
+        );
         if (\count($lines) > self::MOST_LINES) {
             throw new \InvalidArgumentException(\sprintf('Up to %d lines.', self::MOST_LINES));
         }
@@ -40,7 +43,13 @@ final readonly class StockLines
     {
         $writer = new LengthWriter($this->units);
 
-        return implode("\n", array_map(static fn (StockPiece $piece): string => $writer->write($piece->length).' x '.$piece->count, $pieces));
+        return implode(
+            "\n",
+            array_map(
+                static fn(StockPiece $piece): string => $writer->write($piece->length) . ' x ' . $piece->count,
+                $pieces,
+            ),
+        );
     }
 
     private function line(string $line): StockPiece
@@ -53,7 +62,12 @@ final readonly class StockLines
         }
         $count = (int) ($parts[2] ?? 0);
         if (null === $length || !$length->isPositive() || $count < 1 || $count > self::MOST_PIECES) {
-            throw new \InvalidArgumentException(\sprintf('"%s" cannot be read. Write a length above zero and how many, one kind a line: 36 x 3.', mb_substr($line, 0, 40)));
+            throw new \InvalidArgumentException(
+                \sprintf(
+                    '"%s" cannot be read. Write a length above zero and how many, one kind a line: 36 x 3.',
+                    mb_substr($line, 0, 40),
+                ),
+            );
         }
 
         return new StockPiece($length, $count);

@@ -14,17 +14,24 @@ final class StockRecord
 {
     /** What an earlier version called its lists and its counts. */
     private const EARLIER = [
-        'clips' => HoldingSystem::ChannelClips, 'clamps' => HoldingSystem::DowelClamps, 'zips' => HoldingSystem::Zip,
-        'pins' => HoldingSystem::Pins, 'magnets' => HoldingSystem::Magnets, 'springClamps' => HoldingSystem::SpringClamps,
+        'clips' => HoldingSystem::ChannelClips,
+        'clamps' => HoldingSystem::DowelClamps,
+        'zips' => HoldingSystem::Zip,
+        'pins' => HoldingSystem::Pins,
+        'magnets' => HoldingSystem::Magnets,
+        'springClamps' => HoldingSystem::SpringClamps,
     ];
 
     /** @return array<string, list<array{int, int}>> */
     public static function toArray(Stock $stock): array
     {
-        return array_map(static fn (array $pieces): array => array_map(
-            static fn (StockPiece $piece): array => [$piece->length->nanometres, $piece->count],
-            $pieces,
-        ), $stock->pieces);
+        return array_map(
+            static fn(array $pieces): array => array_map(
+                static fn(StockPiece $piece): array => [$piece->length->nanometres, $piece->count],
+                $pieces,
+            ),
+            $stock->pieces,
+        );
     }
 
     /** @param array<string, mixed> $record */
@@ -35,7 +42,7 @@ final class StockRecord
             $system = self::EARLIER[$name] ?? HoldingSystem::tryFrom($name);
             if (null !== $system && \is_int($value)) {
                 $counts[$system->value] = $value;
-            } elseif (null !== $system && [] !== $read = self::pieces($value)) {
+            } elseif (null !== $system && [] !== ($read = self::pieces($value))) {
                 $pieces[$system->value] = $read;
             }
         }

@@ -68,9 +68,9 @@ class StudioFrame
     {
         $this->name = $name;
         $this->kind = $measures->kind;
-        $this->measures = array_map(static fn (Length $length): int => $length->nanometres, $measures->measures);
+        $this->measures = array_map(static fn(Length $length): int => $length->nanometres, $measures->measures);
         $this->ratchetTeeth = $measures->ratchetTeeth;
-        $this->methods = array_map(static fn (HoldingSystem $system): string => $system->value, $measures->methods);
+        $this->methods = array_map(static fn(HoldingSystem $system): string => $system->value, $measures->methods);
     }
 
     public function name(): string

@@ -15,7 +15,8 @@ final readonly class WoundState
      * @param float       $startRadius of the take-up with its leader, before the quilt
      * @param float       $radius      of the take-up roll now
      * @param list<float> $rings       radii of the passes before
-     * @param float       $feedRadius  of the backing that is still to come, on its roller; of the whole sandwich on a frame without one
+     * @param float       $feedRadius  of the backing that is still to come, on its roller; of the whole sandwich on a
+     *   frame without one
      * @param float       $topRadius   of the top that is still to come, on its roller
      */
     public function __construct(
@@ -28,6 +29,5 @@ final readonly class WoundState
         public Worked $depth,
         public Phrase $clearance,
         public bool $isUnderArm,
-    ) {
-    }
+    ) {}
 }

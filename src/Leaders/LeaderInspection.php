@@ -24,15 +24,31 @@ class LeaderInspection
 
     /** @param list<Reading> $readings from left to right, at least three */
     public function __construct(
-        #[ORM\ManyToOne(inversedBy: 'inspections'), ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')] public readonly StudioLeader $leader,
+        #[
+            ORM\ManyToOne(inversedBy: 'inspections'),
+            ORM\JoinColumn(nullable: false, onDelete: 'CASCADE'),
+        ]
+        public readonly StudioLeader $leader,
         #[ORM\Column] public readonly \DateTimeImmutable $at,
         array $readings,
     ) {
-        $this->readings = array_map(static fn (Reading $reading): array => [$reading->at->nanometres, $reading->distance->nanometres], $readings);
+        $this->readings = array_map(
+            static fn(Reading $reading): array => [$reading->at->nanometres, $reading->distance->nanometres],
+            $readings,
+        );
     }
 
     public function check(Length $bedSpan): LeaderCheck
     {
-        return (new LeaderCheckRule())->check(array_map(static fn (array $pair): Reading => new Reading(Length::ofNanometres($pair[0]), Length::ofNanometres($pair[1])), $this->readings), $bedSpan);
+        return (new LeaderCheckRule())->check(
+            array_map(
+                static fn(array $pair): Reading => new Reading(
+                    Length::ofNanometres($pair[0]),
+                    Length::ofNanometres($pair[1]),
+                ),
+                $this->readings,
+            ),
+            $bedSpan,
+        );
     }
 }

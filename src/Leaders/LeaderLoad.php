@@ -23,7 +23,11 @@ class LeaderLoad
     private int $edgeNm;
 
     public function __construct(
-        #[ORM\ManyToOne(inversedBy: 'loads'), ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')] public readonly StudioLeader $leader,
+        #[
+            ORM\ManyToOne(inversedBy: 'loads'),
+            ORM\JoinColumn(nullable: false, onDelete: 'CASCADE'),
+        ]
+        public readonly StudioLeader $leader,
         #[ORM\Column] public readonly \DateTimeImmutable $at,
         #[ORM\Column(length: 120)] public readonly string $title,
         PastLoad $load,

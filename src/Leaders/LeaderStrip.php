@@ -27,9 +27,7 @@ final readonly class LeaderStrip
     private const EDGE_BASE = 178;
     private const PIXELS_PER_INCH = 120;
 
-    public function __construct(private UnitSystem $units)
-    {
-    }
+    public function __construct(private UnitSystem $units) {}
 
     /** @param list<PastLoad> $loads */
     public function draw(Length $width, array $loads, ?LeaderCheck $check, string $label): Picture
@@ -42,7 +40,7 @@ final readonly class LeaderStrip
             ...$strip->ruler($this->units),
             ...$this->wear(Wear::of($loads), $canvas),
             Shape::line(-$end, $canvas->px(self::WEAR_BASE), $end, $canvas->px(self::WEAR_BASE), 'stop-line'),
-            ...(null === $check ? [] : $this->edge($check, $canvas, $end)),
+            ...null === $check ? [] : $this->edge($check, $canvas, $end),
         ]);
     }
 
@@ -52,13 +50,27 @@ final readonly class LeaderStrip
         $shapes = [];
         foreach ($wear->steps as [$from, $to, $count]) {
             if ($count > 0) {
-                $high = $canvas->px(76 * $count / max(1, $wear->peak()));
-                $shapes[] = Shape::box($from->toMillimetres(), $canvas->px(self::WEAR_BASE) - $high, $to->minus($from)->toMillimetres(), $high, 'wear', 'url(#hatch)');
+                $high = $canvas->px((76 * $count) / max(1, $wear->peak()));
+                $shapes[] = Shape::box(
+                    $from->toMillimetres(),
+                    $canvas->px(self::WEAR_BASE) - $high,
+                    $to->minus($from)->toMillimetres(),
+                    $high,
+                    'wear',
+                    'url(#hatch)',
+                );
             }
         }
         foreach ($wear->steps as [$from, $to, $count]) {
             if ($to->minus($from)->toMillimetres() > $canvas->px(30) && $count > 0) {
-                $shapes[] = Shape::text(($from->toMillimetres() + $to->toMillimetres()) / 2, $canvas->px(self::WEAR_BASE - 8), (string) $count, $canvas->px(18), 'halo strong', 'middle');
+                $shapes[] = Shape::text(
+                    ($from->toMillimetres() + $to->toMillimetres()) / 2,
+                    $canvas->px(self::WEAR_BASE - 8),
+                    (string) $count,
+                    $canvas->px(18),
+                    'halo strong',
+                    'middle',
+                );
             }
         }
 
@@ -68,16 +80,32 @@ final readonly class LeaderStrip
     /** @return list<Shape> the edge as it was found against where it ought to be, and what is to cut */
     private function edge(LeaderCheck $check, Canvas $canvas, float $end): array
     {
-        $points = array_map(static fn (StationResult $station): array => [
-            $station->reading->at->toMillimetres(),
-            $canvas->px(self::EDGE_BASE + min(60, self::PIXELS_PER_INCH * $station->cut->length()->toInches())),
-        ], $check->stations);
+        $points = array_map(
+            static fn(StationResult $station): array => [
+                $station->reading->at->toMillimetres(),
+                $canvas->px(self::EDGE_BASE + min(60, self::PIXELS_PER_INCH * $station->cut->length()->toInches())),
+            ],
+            $check->stations,
+        );
 
         return [
             Shape::line(-$end, $canvas->px(self::EDGE_BASE), $end, $canvas->px(self::EDGE_BASE), 'section-line'),
             Shape::polyline($points, 'cloth'),
-            ...array_map(static fn (array $point): Shape => Shape::circle($point[0], $point[1], $canvas->px(5), 'pin'), $points),
-            ...array_map(fn (StationResult $station): Shape => Shape::text($station->reading->at->toMillimetres(), $canvas->px(self::EDGE_BASE - 10), $this->inSixteenths($station), $canvas->px(17), 'halo strong', 'middle'), $check->stations),
+            ...array_map(
+                static fn(array $point): Shape => Shape::circle($point[0], $point[1], $canvas->px(5), 'pin'),
+                $points,
+            ),
+            ...array_map(
+                fn(StationResult $station): Shape => Shape::text(
+                    $station->reading->at->toMillimetres(),
+                    $canvas->px(self::EDGE_BASE - 10),
+                    $this->inSixteenths($station),
+                    $canvas->px(17),
+                    'halo strong',
+                    'middle',
+                ),
+                $check->stations,
+            ),
         ];
     }
 

@@ -19,8 +19,7 @@ final readonly class LeaderView
         public ?LeaderCheck $check,
         public string $entered = '',
         public ?string $fault = null,
-    ) {
-    }
+    ) {}
 
     public function isDue(): bool
     {

@@ -30,8 +30,7 @@ final class LeadersController extends AbstractController
         private readonly StudioFrameRepository $frames,
         private readonly StudioLeaderRepository $leaders,
         private readonly CurrentUnits $units,
-    ) {
-    }
+    ) {}
 
     #[Route('', name: 'index', methods: ['GET'])]
     public function index(Ulid $frame, #[CurrentUser] Person $person): Response
@@ -41,8 +40,14 @@ final class LeadersController extends AbstractController
 
     #[Route('/{roller}/check', name: 'check', methods: ['POST'])]
     #[IsCsrfTokenValid('leaders')]
-    public function check(Ulid $frame, Roller $roller, #[CurrentUser] Person $person, Request $request, EntityManagerInterface $entities, ClockInterface $clock): Response
-    {
+    public function check(
+        Ulid $frame,
+        Roller $roller,
+        #[CurrentUser] Person $person,
+        Request $request,
+        EntityManagerInterface $entities,
+        ClockInterface $clock,
+    ): Response {
         $studioFrame = $this->frame($frame, $person);
         $leader = $this->leader($studioFrame, $roller);
         $text = mb_substr($request->getPayload()->getString('readings'), 0, 2000);
@@ -62,8 +67,13 @@ final class LeadersController extends AbstractController
 
     #[Route('/{roller}/casing', name: 'casing', methods: ['POST'])]
     #[IsCsrfTokenValid('leaders')]
-    public function casing(Ulid $frame, Roller $roller, #[CurrentUser] Person $person, Request $request, EntityManagerInterface $entities): Response
-    {
+    public function casing(
+        Ulid $frame,
+        Roller $roller,
+        #[CurrentUser] Person $person,
+        Request $request,
+        EntityManagerInterface $entities,
+    ): Response {
         $leader = $this->leader($this->frame($frame, $person), $roller);
         $leader->sewCasing('1' === $request->getPayload()->getString('casing'));
         $entities->persist($leader);
@@ -89,15 +99,24 @@ final class LeadersController extends AbstractController
     {
         $studioFrame = $this->frame($frame, $person);
         $leader = $this->leader($studioFrame, $roller);
-        [$hasCasing, $isUnwashed] = [$request->query->getBoolean('casing', $leader->hasCasing()), $request->query->getBoolean('unwashed', true)];
+        [$hasCasing, $isUnwashed] = [
+            $request->query->getBoolean('casing', $leader->hasCasing()),
+            $request->query->getBoolean('unwashed', true),
+        ];
         $text = mb_substr($request->query->getString('reaches'), 0, 40);
         [$reaches, $fault] = $this->reaches($text, $studioFrame);
         $sheet = new NewLeader($studioFrame->measures(), $hasCasing, $isUnwashed);
 
         return $this->render('leaders/new.html.twig', [
-            'frame' => $studioFrame, 'leader' => $leader, 'text' => '' === $text ? $this->units->writer()->write($reaches) : $text, 'fault' => $fault, 'casing' => $hasCasing, 'unwashed' => $isUnwashed,
+            'frame' => $studioFrame,
+            'leader' => $leader,
+            'text' => '' === $text ? $this->units->writer()->write($reaches) : $text,
+            'fault' => $fault,
+            'casing' => $hasCasing,
+            'unwashed' => $isUnwashed,
             'drawing' => (new CasingDrawing())->draw($sheet),
-            'sheet' => $sheet, 'reaches' => $reaches,
+            'sheet' => $sheet,
+            'reaches' => $reaches,
         ]);
     }
 
@@ -108,7 +127,8 @@ final class LeadersController extends AbstractController
 
     private function leader(StudioFrame $frame, Roller $roller): StudioLeader
     {
-        return $this->leaders->ofFrame($frame)->all[$roller->value] ?? throw $this->createNotFoundException('This frame has no such leader.');
+        return $this->leaders->ofFrame($frame)->all[$roller->value] ??
+            throw $this->createNotFoundException('This frame has no such leader.');
     }
 
     private function width(StudioFrame $frame): Length
@@ -129,11 +149,18 @@ final class LeadersController extends AbstractController
             return [$usual, $exception->getMessage()];
         }
 
-        return $length->isPositive() && !$length->isLongerThan(Length::inches(300)) ? [$length, null] : [$usual, 'A length above zero and up to 300 in or 762 cm.'];
+        return $length->isPositive() && !$length->isLongerThan(Length::inches(300))
+            ? [$length, null]
+            : [$usual, 'A length above zero and up to 300 in or 762 cm.'];
     }
 
-    private function view(StudioFrame $frame, StudioLeader $leader, ?Roller $entered, string $text, ?string $fault): LeaderView
-    {
+    private function view(
+        StudioFrame $frame,
+        StudioLeader $leader,
+        ?Roller $entered,
+        string $text,
+        ?string $fault,
+    ): LeaderView {
         $check = $leader->lastInspection()?->check($frame->measures()->bed());
         $label = \sprintf('Leader on the %s: %d loads.', $leader->roller->words(), \count($leader->loads()));
 
@@ -148,8 +175,15 @@ final class LeadersController extends AbstractController
 
     private function page(StudioFrame $frame, ?Roller $entered, string $text, ?string $fault): Response
     {
-        $views = array_map(fn (StudioLeader $leader): LeaderView => $this->view($frame, $leader, $entered, $text, $fault), array_values($this->leaders->ofFrame($frame)->all));
+        $views = array_map(
+            fn(StudioLeader $leader): LeaderView => $this->view($frame, $leader, $entered, $text, $fault),
+            array_values($this->leaders->ofFrame($frame)->all),
+        );
 
-        return $this->render('leaders/index.html.twig', ['frame' => $frame, 'views' => $views], new Response(status: null === $fault ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));
+        return $this->render(
+            'leaders/index.html.twig',
+            ['frame' => $frame, 'views' => $views],
+            new Response(status: null === $fault ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY),
+        );
     }
 }

@@ -13,9 +13,10 @@ final class LeadersOfFrame implements LeaderRecords
 {
     private ?FrameLeaders $leaders = null;
 
-    public function __construct(private readonly StudioLeaderRepository $repository, private readonly ?StudioFrame $frame)
-    {
-    }
+    public function __construct(
+        private readonly StudioLeaderRepository $repository,
+        private readonly ?StudioFrame $frame,
+    ) {}
 
     public function pastLoads(): ?array
     {

@@ -76,7 +76,7 @@ class StudioLeader
     /** @return list<PastLoad> oldest first */
     public function pastLoads(): array
     {
-        return array_map(static fn (LeaderLoad $load): PastLoad => $load->measures(), $this->loads());
+        return array_map(static fn(LeaderLoad $load): PastLoad => $load->measures(), $this->loads());
     }
 
     public function lastInspection(): ?LeaderInspection
@@ -94,6 +94,8 @@ class StudioLeader
     {
         $last = $this->lastInspection();
 
-        return \count(array_filter($this->loads(), static fn (LeaderLoad $load): bool => null === $last || $load->at > $last->at));
+        return \count(
+            array_filter($this->loads(), static fn(LeaderLoad $load): bool => null === $last || $load->at > $last->at),
+        );
     }
 }

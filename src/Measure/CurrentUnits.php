@@ -12,9 +12,7 @@ use Symfony\Bundle\SecurityBundle\Security;
 /** The unit system of the person who is looking. */
 final readonly class CurrentUnits
 {
-    public function __construct(private Security $security)
-    {
-    }
+    public function __construct(private Security $security) {}
 
     public function system(): UnitSystem
     {

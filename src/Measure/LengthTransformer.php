@@ -17,9 +17,7 @@ final class LengthTransformer implements DataTransformerInterface
 
     private ?Length $shown = null;
 
-    public function __construct(private readonly LengthWriter $writer, private readonly bool $mayBeZero)
-    {
-    }
+    public function __construct(private readonly LengthWriter $writer, private readonly bool $mayBeZero) {}
 
     public function transform(mixed $value): string
     {
@@ -42,8 +40,18 @@ final class LengthTransformer implements DataTransformerInterface
         } catch (UnreadableLength $exception) {
             throw $this->failed($exception->getMessage(), $exception);
         }
-        if ($length->isNegative() || (!$this->mayBeZero && !$length->isPositive()) || $length->toInches() > self::LONGEST_INCHES) {
-            throw $this->failed(\sprintf('"%s" cannot be: accepted is %s and up to 300 in or 762 cm.', $value, $this->mayBeZero ? 'zero or more' : 'more than zero'));
+        if (
+            $length->isNegative() ||
+            (!$this->mayBeZero && !$length->isPositive()) ||
+            $length->toInches() > self::LONGEST_INCHES
+        ) {
+            throw $this->failed(
+                \sprintf(
+                    '"%s" cannot be: accepted is %s and up to 300 in or 762 cm.',
+                    $value,
+                    $this->mayBeZero ? 'zero or more' : 'more than zero',
+                ),
+            );
         }
 
         return $length;

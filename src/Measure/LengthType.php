@@ -20,9 +20,7 @@ use Symfony\Component\OptionsResolver\OptionsResolver;
  */
 final class LengthType extends AbstractType
 {
-    public function __construct(private readonly CurrentUnits $units)
-    {
-    }
+    public function __construct(private readonly CurrentUnits $units) {}
 
     public function buildForm(FormBuilderInterface $builder, array $options): void
     {
@@ -31,7 +29,11 @@ final class LengthType extends AbstractType
 
     public function configureOptions(OptionsResolver $resolver): void
     {
-        $resolver->setDefaults(['may_be_zero' => false, 'attr' => ['data-length' => '1'], 'invalid_message' => 'This is not a length. Write it like 66 1/2 in or 169 cm.']);
+        $resolver->setDefaults([
+            'may_be_zero' => false,
+            'attr' => ['data-length' => '1'],
+            'invalid_message' => 'This is not a length. Write it like 66 1/2 in or 169 cm.',
+        ]);
         $resolver->setAllowedTypes('may_be_zero', 'bool');
     }
 

@@ -11,7 +11,7 @@ final class MomentText
 
     public static function kept(string $text, \DateTimeZone $zone): string
     {
-        $moment = \DateTimeImmutable::createFromFormat('!'.self::FIELD, $text, $zone);
+        $moment = \DateTimeImmutable::createFromFormat('!' . self::FIELD, $text, $zone);
 
         return false === $moment ? mb_substr($text, 0, 60) : $moment->format(\DATE_ATOM);
     }

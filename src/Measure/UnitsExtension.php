@@ -17,9 +17,7 @@ use Twig\Attribute\AsTwigFunction;
 /** Writes lengths and sentences in the units of the person who is looking. */
 final readonly class UnitsExtension
 {
-    public function __construct(private CurrentUnits $units)
-    {
-    }
+    public function __construct(private CurrentUnits $units) {}
 
     #[AsTwigFilter('in_units')]
     public function inUnits(string|Length|Figure|Worked|Phrase $value): string
@@ -55,8 +53,8 @@ final readonly class UnitsExtension
     public function inLongUnits(Length $length): string
     {
         return UnitSystem::Inches === $this->units->system()
-            ? number_format($length->toInches() / 36, 1).' yd'
-            : number_format($length->toMillimetres() / 1000, 1).' m';
+            ? number_format($length->toInches() / 36, 1) . ' yd'
+            : number_format($length->toMillimetres() / 1000, 1) . ' m';
     }
 
     #[AsTwigFilter('yardage')]

@@ -14,14 +14,14 @@ use Twig\Environment;
 #[AsEventListener(priority: 10)]
 final readonly class ExpiredPage
 {
-    public function __construct(private Environment $twig)
-    {
-    }
+    public function __construct(private Environment $twig) {}
 
     public function __invoke(ExceptionEvent $event): void
     {
         if ($event->getThrowable() instanceof InvalidCsrfTokenException) {
-            $event->setResponse(new Response($this->twig->render('platform/expired.html.twig'), Response::HTTP_FORBIDDEN));
+            $event->setResponse(
+                new Response($this->twig->render('platform/expired.html.twig'), Response::HTTP_FORBIDDEN),
+            );
         }
     }
 }

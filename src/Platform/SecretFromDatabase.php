@@ -14,9 +14,9 @@ final class SecretFromDatabase implements EnvVarLoaderInterface
     private bool $isLoading = false;
 
     /** @param \Closure(): Connection $connection */
-    public function __construct(#[AutowireServiceClosure('doctrine.dbal.default_connection')] private readonly \Closure $connection)
-    {
-    }
+    public function __construct(
+        #[AutowireServiceClosure('doctrine.dbal.default_connection')] private readonly \Closure $connection,
+    ) {}
 
     /** @return array<string, string> */
     public function loadEnvVars(): array

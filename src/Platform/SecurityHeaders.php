@@ -11,7 +11,10 @@ use Symfony\Component\HttpKernel\Event\ResponseEvent;
 #[AsEventListener]
 final readonly class SecurityHeaders
 {
-    private const POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; font-src 'self'; img-src 'self' data:; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'; manifest-src 'self'";
+    private const POLICY =
+        "default-src 'none'; script-src 'self'; style-src 'self'; font-src 'self'; img-src " .
+        "'self' data:; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors " .
+        "'none'; manifest-src 'self'";
 
     public function __invoke(ResponseEvent $event): void
     {

@@ -18,7 +18,9 @@ final class StatusController extends AbstractController
         try {
             $connection->fetchOne('SELECT version FROM doctrine_migration_versions LIMIT 1');
         } catch (\Doctrine\DBAL\Exception) {
-            return new Response("database not reached\n", Response::HTTP_SERVICE_UNAVAILABLE, ['Content-Type' => 'text/plain']);
+            return new Response("database not reached\n", Response::HTTP_SERVICE_UNAVAILABLE, [
+                'Content-Type' => 'text/plain',
+            ]);
         }
 
         return new Response("up\n", headers: ['Content-Type' => 'text/plain']);

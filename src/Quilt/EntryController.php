@@ -17,8 +17,12 @@ use Symfony\Component\Uid\Ulid;
 final class EntryController extends AbstractController
 {
     #[Route('/quilts/new', name: 'app_quilt_new', methods: ['GET', 'POST'])]
-    public function new(#[CurrentUser] Person $person, Request $request, StudioFrameRepository $frames, QuiltEntry $entry): Response
-    {
+    public function new(
+        #[CurrentUser] Person $person,
+        Request $request,
+        StudioFrameRepository $frames,
+        QuiltEntry $entry,
+    ): Response {
         $all = $frames->findOf($person->studio());
         $input = new NewQuilt();
         $input->key = (string) new Ulid();
@@ -28,43 +32,83 @@ final class EntryController extends AbstractController
             $quilt = $entry->enter($person->studio(), $input, Sheet::blank()->withAll($person->studio()->ways()));
             $this->addFlash('draft', 'new-quilt');
 
-            return $this->redirectToRoute('app_quilt_stage', ['id' => $quilt->id(), 'stage' => 'measure'], Response::HTTP_SEE_OTHER);
+            return $this->redirectToRoute(
+                'app_quilt_stage',
+                ['id' => $quilt->id(), 'stage' => 'measure'],
+                Response::HTTP_SEE_OTHER,
+            );
         }
 
         return $this->render('quilt/new.html.twig', ['form' => $form]);
     }
 
     #[Route('/quilts/import', name: 'app_quilt_import', methods: ['GET', 'POST'])]
-    public function import(#[CurrentUser] Person $person, Request $request, StudioFrameRepository $frames, QuiltEntry $entry): Response
-    {
+    public function import(
+        #[CurrentUser] Person $person,
+        Request $request,
+        StudioFrameRepository $frames,
+        QuiltEntry $entry,
+    ): Response {
         $import = new JobImport($frames->findOf($person->studio()));
         if (!$request->isMethod('POST')) {
-            return $this->render('quilt/import.html.twig', ['text' => '', 'client' => '', 'key' => (string) new Ulid(), 'faults' => []]);
+            return $this->render('quilt/import.html.twig', [
+                'text' => '',
+                'client' => '',
+                'key' => (string) new Ulid(),
+                'faults' => [],
+            ]);
         }
         $client = mb_substr(trim($request->getPayload()->getString('client')), 0, 120);
         $key = $request->getPayload()->getString('key');
         $text = $import->textOf($request->files->get('file'), $request->getPayload()->getString('text'));
-        $faults = $this->isCsrfTokenValid('import', $request->getPayload()->getString('_token')) ? $import->faults($text, $client) : $import->expired();
+        $faults = $this->isCsrfTokenValid('import', $request->getPayload()->getString('_token'))
+            ? $import->faults($text, $client)
+            : $import->expired();
         if ([] !== $faults) {
-            return $this->render('quilt/import.html.twig', ['text' => mb_substr(mb_scrub($text), 0, 20_000), 'client' => $client, 'key' => $key, 'faults' => $faults], new Response(status: Response::HTTP_UNPROCESSABLE_ENTITY));
+            return $this->render(
+                'quilt/import.html.twig',
+                [
+                    'text' => mb_substr(mb_scrub($text), 0, 20_000),
+                    'client' => $client,
+                    'key' => $key,
+                    'faults' => $faults,
+                ],
+                new Response(status: Response::HTTP_UNPROCESSABLE_ENTITY),
+            );
         }
         $quilt = $entry->enter($person->studio(), $import->quilt($text, $client, $key), $import->sheet($text));
 
-        return $this->redirectToRoute('app_quilt_stage', ['id' => $quilt->id(), 'stage' => 'backing'], Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute(
+            'app_quilt_stage',
+            ['id' => $quilt->id(), 'stage' => 'backing'],
+            Response::HTTP_SEE_OTHER,
+        );
     }
 
     #[Route('/quilts/{id}/about', name: 'app_quilt_about', methods: ['GET', 'POST'])]
-    public function about(Ulid $id, #[CurrentUser] Person $person, Request $request, QuiltRepository $quilts, StudioFrameRepository $frames, SheetChanges $changes): Response
-    {
+    public function about(
+        Ulid $id,
+        #[CurrentUser] Person $person,
+        Request $request,
+        QuiltRepository $quilts,
+        StudioFrameRepository $frames,
+        SheetChanges $changes,
+    ): Response {
         $quilt = $quilts->findOneOf($person->studio(), $id) ?? throw $this->createNotFoundException();
         $input = NewQuilt::of($quilt);
-        $form = $this->createForm(NewQuiltType::class, $input, ['frames' => $frames->findOf($person->studio())])->handleRequest($request);
+        $form = $this->createForm(NewQuiltType::class, $input, [
+            'frames' => $frames->findOf($person->studio()),
+        ])->handleRequest($request);
         if ($form->isSubmitted() && $form->isValid()) {
             $quilt->describe($input->title, $input->client, $input->due, $input->frame);
             $changes->judge($quilt);
-            $this->addFlash('draft', 'quilt-'.$id);
+            $this->addFlash('draft', 'quilt-' . $id);
 
-            return $this->redirectToRoute('app_quilt_stage', ['id' => $id, 'stage' => 'measure'], Response::HTTP_SEE_OTHER);
+            return $this->redirectToRoute(
+                'app_quilt_stage',
+                ['id' => $id, 'stage' => 'measure'],
+                Response::HTTP_SEE_OTHER,
+            );
         }
 
         return $this->render('quilt/about.html.twig', ['form' => $form, 'quilt' => $quilt]);

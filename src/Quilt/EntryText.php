@@ -16,9 +16,7 @@ final readonly class EntryText
     private const LONGEST = 2000;
     private const LONGEST_MEASURE = 80;
 
-    public function __construct(private LengthWriter $writer, private \DateTimeZone $zone)
-    {
-    }
+    public function __construct(private LengthWriter $writer, private \DateTimeZone $zone) {}
 
     /** What the sheet keeps of an entered text. */
     public function kept(EntryType $type, string $entered): mixed
@@ -30,8 +28,14 @@ final readonly class EntryText
             EntryType::Word, EntryType::Text => $text,
             EntryType::Flag => '1' === $text,
             EntryType::Moment => MomentText::kept($text, $this->zone),
-            EntryType::TopSeams => array_map(fn (string $line): array => SeamLine::top($line, $this->writer), SeamLine::split($text)),
-            EntryType::BackingSeams => array_map(fn (string $line): array => SeamLine::backing($line, $this->writer), SeamLine::split($text)),
+            EntryType::TopSeams => array_map(
+                fn(string $line): array => SeamLine::top($line, $this->writer),
+                SeamLine::split($text),
+            ),
+            EntryType::BackingSeams => array_map(
+                fn(string $line): array => SeamLine::backing($line, $this->writer),
+                SeamLine::split($text),
+            ),
         };
     }
 
@@ -43,10 +47,13 @@ final readonly class EntryText
             EntryType::Word, EntryType::Text => \is_string($kept) ? $kept : '',
             EntryType::Flag => true === $kept ? '1' : '',
             EntryType::Moment => MomentText::shown(\is_string($kept) ? $kept : '', $this->zone),
-            EntryType::TopSeams, EntryType::BackingSeams => implode("\n", array_map(
-                fn (mixed $seam): string => SeamLine::shown(\is_array($seam) ? $seam : [], $this->writer),
-                \is_array($kept) ? $kept : [],
-            )),
+            EntryType::TopSeams, EntryType::BackingSeams => implode(
+                "\n",
+                array_map(
+                    fn(mixed $seam): string => SeamLine::shown(\is_array($seam) ? $seam : [], $this->writer),
+                    \is_array($kept) ? $kept : [],
+                ),
+            ),
         };
     }
 
@@ -59,7 +66,7 @@ final readonly class EntryText
         } catch (UnreadableLength) {
             try {
                 Length::parse($text, $writer->units);
-                $text .= ' '.$writer->units->value;
+                $text .= ' ' . $writer->units->value;
             } catch (UnreadableLength) {
                 return $text;
             }
@@ -68,7 +75,9 @@ final readonly class EntryText
         return $text;
     }
 
-    /** A length in the writer's units; one that these units cannot write exactly stays as typed if it was typed in them. */
+    /**
+     * A length in the writer's units; one that these units cannot write exactly stays as typed if it was typed in them.
+     */
     public static function inUnits(string $text, LengthWriter $writer): string
     {
         try {
@@ -79,6 +88,6 @@ final readonly class EntryText
             return $text;
         }
 
-        return !$isExact && str_ends_with($text, ' '.$writer->units->value) ? $text : $written;
+        return !$isExact && str_ends_with($text, ' ' . $writer->units->value) ? $text : $written;
     }
 }

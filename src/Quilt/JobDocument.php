@@ -14,9 +14,12 @@ use Schwung\Core\Measure\UnitSystem;
 /** A quilt's sheet and its frame as a job document. */
 final readonly class JobDocument
 {
-    public function __construct(private string $title, private Sheet $sheet, private ?Frame $frame, private UnitSystem $units)
-    {
-    }
+    public function __construct(
+        private string $title,
+        private Sheet $sheet,
+        private ?Frame $frame,
+        private UnitSystem $units,
+    ) {}
 
     /** @return array<string, mixed> what was left empty is left out */
     public function toArray(): array
@@ -42,13 +45,14 @@ final readonly class JobDocument
 
         return match (true) {
             $isEmpty && $entry->mayBeLeft => false,
-            'batting' === $part => '' !== $this->sheet->text('batting/width').$this->sheet->text('batting/length'),
+            'batting' === $part => '' !== $this->sheet->text('batting/width') . $this->sheet->text('batting/length'),
             'quilting' === $part => match ($this->sheet->text('quilting/style')) {
                 '' => false,
                 'blocks' => \in_array($member, ['style', 'directional'], true),
                 default => true,
             },
-            str_ends_with($entry->path, '/school') => $this->hasSchool(\dirname($entry->path)) && ('load/top/school' !== $entry->path || $value !== $entry->usual),
+            str_ends_with($entry->path, '/school') => $this->hasSchool(\dirname($entry->path)) &&
+                ('load/top/school' !== $entry->path || $value !== $entry->usual),
             'load' === $part && 'custom' === $member => 'custom' === $this->sheet->text('load/margins'),
             // What is as usual goes without saying.
             'desk' === $part, 'load' === $part && 'top' === $member => $value !== $entry->usual,
@@ -59,7 +63,7 @@ final readonly class JobDocument
     /** Systems with spacings of their own are not asked for a school; one that was chosen before counts no more. */
     private function hasSchool(string $edge): bool
     {
-        return true === HoldingSystem::tryFrom($this->sheet->text($edge.'/method'))?->hasPinSchool();
+        return true === HoldingSystem::tryFrom($this->sheet->text($edge . '/method'))?->hasPinSchool();
     }
 
     /**

@@ -16,13 +16,11 @@ use Symfony\Component\Uid\Ulid;
 final readonly class JobImport
 {
     /** @param list<StudioFrame> $frames */
-    public function __construct(private array $frames)
-    {
-    }
+    public function __construct(private array $frames) {}
 
     public function textOf(mixed $file, string $text): string
     {
-        if (!$file instanceof UploadedFile) {
+        if (!($file instanceof UploadedFile)) {
             return $text;
         }
         $read = $file->isValid() ? file_get_contents($file->getPathname(), length: JsonText::LARGEST_BYTES + 1) : false;
@@ -56,7 +54,8 @@ final readonly class JobImport
     public function quilt(string $text, string $client, string $key): NewQuilt
     {
         $input = new NewQuilt();
-        $input->title = mb_substr((new JobReader())->read((new JsonText())->decode($text))->title, 0, 120) ?: 'Untitled';
+        $input->title =
+            mb_substr((new JobReader())->read((new JsonText())->decode($text))->title, 0, 120) ?: 'Untitled';
         $input->client = $client;
         $input->frame = $this->frames[0] ?? null;
         $input->key = Ulid::isValid($key) ? $key : (string) new Ulid();
@@ -68,7 +67,14 @@ final readonly class JobImport
     {
         /** @var array<string, mixed> $document */
         $document = json_decode($text, true, flags: \JSON_THROW_ON_ERROR);
-        $members = array_intersect_key($document, ['top' => 1, 'backing' => 1, 'batting' => 1, 'load' => 1, 'quilting' => 1, 'desk' => 1]);
+        $members = array_intersect_key($document, [
+            'top' => 1,
+            'backing' => 1,
+            'batting' => 1,
+            'load' => 1,
+            'quilting' => 1,
+            'desk' => 1,
+        ]);
         $sheet = Sheet::fromArray($members);
         $margins = $sheet->get('load/margins');
 

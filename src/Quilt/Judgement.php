@@ -13,9 +13,7 @@ use Schwung\Core\Preparation\Preparation;
 /** Where a quilt stands and the one sentence that says so, as the shelf keeps them. */
 final readonly class Judgement
 {
-    private function __construct(public Standing $standing, private Phrase $sentence)
-    {
-    }
+    private function __construct(public Standing $standing, private Phrase $sentence) {}
 
     public static function of(Preparation $preparation): self
     {

@@ -10,10 +10,16 @@ use Symfony\Component\Validator\Constraints as Assert;
 /** What is told of a quilt beside its measures. */
 final class NewQuilt
 {
-    #[Assert\NotBlank(message: 'Give the quilt a title to find it by.'), Assert\Length(max: 120, maxMessage: 'Up to {{ limit }} letters.')]
+    #[
+        Assert\NotBlank(message: 'Give the quilt a title to find it by.'),
+        Assert\Length(max: 120, maxMessage: 'Up to {{ limit }} letters.'),
+    ]
     public string $title = '';
 
-    #[Assert\NotBlank(message: 'Say whose quilt it is.'), Assert\Length(max: 120, maxMessage: 'Up to {{ limit }} letters.')]
+    #[
+        Assert\NotBlank(message: 'Say whose quilt it is.'),
+        Assert\Length(max: 120, maxMessage: 'Up to {{ limit }} letters.'),
+    ]
     public string $client = '';
 
     public ?\DateTimeImmutable $due = null;
@@ -26,7 +32,13 @@ final class NewQuilt
     public static function of(Quilt $quilt): self
     {
         $input = new self();
-        [$input->title, $input->client, $input->due, $input->frame, $input->key] = [$quilt->title(), $quilt->client(), $quilt->due(), $quilt->frame(), $quilt->entryKey];
+        [$input->title, $input->client, $input->due, $input->frame, $input->key] = [
+            $quilt->title(),
+            $quilt->client(),
+            $quilt->due(),
+            $quilt->frame(),
+            $quilt->entryKey,
+        ];
 
         return $input;
     }

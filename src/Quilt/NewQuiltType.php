@@ -21,14 +21,20 @@ final class NewQuiltType extends AbstractType
         $builder
             ->add('title', TextType::class, ['label' => 'Title', 'empty_data' => ''])
             ->add('client', TextType::class, ['label' => 'Client', 'empty_data' => ''])
-            ->add('due', DateType::class, ['label' => 'Due', 'required' => false, 'input' => 'datetime_immutable', 'widget' => 'single_text', 'invalid_message' => 'This is not a day. Write it like 2027-03-12.'])
+            ->add('due', DateType::class, [
+                'label' => 'Due',
+                'required' => false,
+                'input' => 'datetime_immutable',
+                'widget' => 'single_text',
+                'invalid_message' => 'This is not a day. Write it like 2027-03-12.',
+            ])
             ->add('frame', ChoiceType::class, [
                 'label' => 'Frame',
                 'required' => false,
                 'placeholder' => 'not chosen yet',
                 'choices' => $options['frames'],
-                'choice_value' => static fn (?StudioFrame $frame): string => (string) $frame?->id(),
-                'choice_label' => static fn (StudioFrame $frame): string => $frame->name(),
+                'choice_value' => static fn(?StudioFrame $frame): string => (string) $frame?->id(),
+                'choice_label' => static fn(StudioFrame $frame): string => $frame->name(),
             ])
             ->add('key', HiddenType::class, ['empty_data' => '']);
     }
@@ -36,6 +42,6 @@ final class NewQuiltType extends AbstractType
     public function configureOptions(OptionsResolver $resolver): void
     {
         $resolver->setDefaults(['data_class' => NewQuilt::class, 'frames' => []]);
-        $resolver->setAllowedTypes('frames', StudioFrame::class.'[]');
+        $resolver->setAllowedTypes('frames', StudioFrame::class . '[]');
     }
 }

@@ -18,9 +18,11 @@ use Schwung\Core\Preparation\Preparation;
 /** Brings what a studio knows of a quilt to the front door of the core. */
 final readonly class Preparations
 {
-    public function __construct(private StudioLeaderRepository $leaders, private DesignShelf $designs, private CurrentHand $hand)
-    {
-    }
+    public function __construct(
+        private StudioLeaderRepository $leaders,
+        private DesignShelf $designs,
+        private CurrentHand $hand,
+    ) {}
 
     public function of(Quilt $quilt, UnitSystem $units, ?Sheet $sheet = null): Preparation
     {
@@ -33,14 +35,16 @@ final readonly class Preparations
         $faults = new Faults();
         $parts = (new JobReader())->parts($subject->job($units)->toArray(), $faults, $subject->frame);
 
-        return new Preparation(new Known(
-            parts: $parts,
-            faults: $faults->all(),
-            practice: $subject->practice,
-            leaders: new LeadersOfFrame($this->leaders, $quilt->frame()),
-            design: new DesignOnShelf($this->designs, $quilt->studio, $parts->desk->design),
-            hand: $this->hand->hand(),
-            hasSteelBars: true === $quilt->frame()?->hasSteelBars(),
-        ));
+        return new Preparation(
+            new Known(
+                parts: $parts,
+                faults: $faults->all(),
+                practice: $subject->practice,
+                leaders: new LeadersOfFrame($this->leaders, $quilt->frame()),
+                design: new DesignOnShelf($this->designs, $quilt->studio, $parts->desk->design),
+                hand: $this->hand->hand(),
+                hasSteelBars: true === $quilt->frame()?->hasSteelBars(),
+            ),
+        );
     }
 }

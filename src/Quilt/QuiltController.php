@@ -35,45 +35,87 @@ final class QuiltController extends AbstractController
         private readonly SheetChanges $changes,
         private readonly CurrentUnits $units,
         private readonly FollowingChoices $choices,
-    ) {
-    }
+    ) {}
 
     #[Route('/{stage}', name: 'stage', requirements: ['stage' => self::STAGES], methods: ['GET'])]
     public function stage(Ulid $id, string $stage, #[CurrentUser] Person $person, Request $request): Response
     {
-        return $this->answer($request, $this->workspaces->open($this->quilt($id, $person), View::from($request, $stage)));
+        return $this->answer(
+            $request,
+            $this->workspaces->open($this->quilt($id, $person), View::from($request, $stage)),
+        );
     }
 
     #[Route('/{stage}', name: 'change', requirements: ['stage' => self::STAGES], methods: ['POST'])]
     #[IsCsrfTokenValid('quilt')]
-    public function change(Ulid $id, string $stage, #[CurrentUser] Person $person, Request $request, RevisionRepository $revisions): Response
-    {
+    public function change(
+        Ulid $id,
+        string $stage,
+        #[CurrentUser] Person $person,
+        Request $request,
+        RevisionRepository $revisions,
+    ): Response {
         $quilt = $this->quilt($id, $person);
         $payload = $request->getPayload();
         $shown = $revisions->findOneOf($quilt, (int) $payload->getString('revision'))?->sheet() ?? Sheet::blank();
         $writer = new LengthWriter(UnitSystem::tryFrom($payload->getString('units')) ?? $person->units());
         $form = new SheetForm($writer, $person->studio()->timeZone());
-        $this->changes->change($quilt, fn (Sheet $sheet): Sheet => $this->choices->follow($sheet, $form->apply($payload->all('f'), $shown, $sheet), $quilt, $stage));
+        $this->changes->change(
+            $quilt,
+            fn(Sheet $sheet): Sheet => $this->choices->follow(
+                $sheet,
+                $form->apply($payload->all('f'), $shown, $sheet),
+                $quilt,
+                $stage,
+            ),
+        );
 
         return $this->after($request, $quilt, $stage);
     }
 
-    #[Route('/{stage}/{step}', name: 'step', requirements: ['stage' => self::STAGES, 'step' => 'undo|redo'], methods: ['POST'])]
+    #[
+        Route(
+            '/{stage}/{step}',
+            name: 'step',
+            requirements: ['stage' => self::STAGES, 'step' => 'undo|redo'],
+            methods: ['POST'],
+        ),
+    ]
     #[IsCsrfTokenValid('quilt')]
-    public function step(Ulid $id, string $stage, string $step, #[CurrentUser] Person $person, Request $request): Response
-    {
+    public function step(
+        Ulid $id,
+        string $stage,
+        string $step,
+        #[CurrentUser] Person $person,
+        Request $request,
+    ): Response {
         $quilt = $this->quilt($id, $person);
         'undo' === $step ? $this->changes->undo($quilt) : $this->changes->redo($quilt);
 
         return $this->after($request, $quilt, $stage);
     }
 
-    #[Route('/{stage}/keep/{offer}', name: 'keep', requirements: ['stage' => self::STAGES, 'offer' => '[a-z-]+'], methods: ['POST'])]
+    #[
+        Route(
+            '/{stage}/keep/{offer}',
+            name: 'keep',
+            requirements: ['stage' => self::STAGES, 'offer' => '[a-z-]+'],
+            methods: ['POST'],
+        ),
+    ]
     #[IsCsrfTokenValid('quilt')]
-    public function keep(Ulid $id, string $stage, string $offer, #[CurrentUser] Person $person, Request $request): Response
-    {
+    public function keep(
+        Ulid $id,
+        string $stage,
+        string $offer,
+        #[CurrentUser] Person $person,
+        Request $request,
+    ): Response {
         $quilt = $this->quilt($id, $person);
-        $this->changes->change($quilt, fn (Sheet $sheet): Sheet => $this->workspaces->withOffer($quilt, $sheet, $stage, $offer));
+        $this->changes->change(
+            $quilt,
+            fn(Sheet $sheet): Sheet => $this->workspaces->withOffer($quilt, $sheet, $stage, $offer),
+        );
 
         return $this->after($request, $quilt, $stage);
     }
@@ -81,7 +123,9 @@ final class QuiltController extends AbstractController
     #[Route('/sheet', name: 'sheet', methods: ['GET'])]
     public function sheet(Ulid $id, #[CurrentUser] Person $person): Response
     {
-        return $this->render('quilt/sheet.html.twig', ['workspace' => $this->workspaces->open($this->quilt($id, $person), new View('sheet'))]);
+        return $this->render('quilt/sheet.html.twig', [
+            'workspace' => $this->workspaces->open($this->quilt($id, $person), new View('sheet')),
+        ]);
     }
 
     #[Route('/job.json', name: 'job', methods: ['GET'])]
@@ -107,19 +151,31 @@ final class QuiltController extends AbstractController
     public function laid(Ulid $id, #[CurrentUser] Person $person, Preparations $preparations): Response
     {
         $quilt = $this->quilt($id, $person);
-        $laid = $preparations->of($quilt, $this->units->system())->laid() ?? throw $this->createNotFoundException('No row design is laid on this quilt.');
+        $laid =
+            $preparations->of($quilt, $this->units->system())->laid() ??
+            throw $this->createNotFoundException('No row design is laid on this quilt.');
 
-        return new Response((new LaidDesignWriter())->write($laid, $quilt->title()), headers: [
-            'Content-Type' => 'image/svg+xml',
-            'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, 'design.svg'),
-        ]);
+        return new Response(
+            (new LaidDesignWriter())->write($laid, $quilt->title()),
+            headers: [
+                'Content-Type' => 'image/svg+xml',
+                'Content-Disposition' => HeaderUtils::makeDisposition(
+                    HeaderUtils::DISPOSITION_ATTACHMENT,
+                    'design.svg',
+                ),
+            ],
+        );
     }
 
     /** New quilts of this studio begin with the ways that this one is loaded by. */
     #[Route('/load/ways', name: 'ways', methods: ['POST'], priority: 1)]
     #[IsCsrfTokenValid('quilt')]
-    public function ways(Ulid $id, #[CurrentUser] Person $person, Request $request, EntityManagerInterface $entities): Response
-    {
+    public function ways(
+        Ulid $id,
+        #[CurrentUser] Person $person,
+        Request $request,
+        EntityManagerInterface $entities,
+    ): Response {
         $quilt = $this->quilt($id, $person);
         $person->studio()->loadBy($quilt->sheet()->habits());
         $entities->flush();
@@ -129,25 +185,43 @@ final class QuiltController extends AbstractController
 
     /** A quilt goes on its frame although something is stuck, with a reason that is kept. */
     #[Route('/load/overrule', name: 'overrule', methods: ['GET', 'POST'], priority: 1)]
-    public function overrule(Ulid $id, #[CurrentUser] Person $person, Request $request, Preparations $preparations): Response
-    {
+    public function overrule(
+        Ulid $id,
+        #[CurrentUser] Person $person,
+        Request $request,
+        Preparations $preparations,
+    ): Response {
         $quilt = $this->quilt($id, $person);
         $stuck = $preparations->of($quilt, $this->units->system())->stuck();
         $reason = mb_substr(trim(mb_scrub($request->getPayload()->getString('reason'), 'UTF-8')), 0, 300);
         $fault = match (true) {
             !$request->isMethod('POST') => null,
-            !$this->isCsrfTokenValid('quilt', $request->getPayload()->getString('_token')) => 'This page was open for too long. Send it once more.',
+            !$this->isCsrfTokenValid('quilt', $request->getPayload()->getString('_token'))
+                => 'This page was open for too long. Send it once more.',
             '' === $reason => 'Write why, in a few words.',
             default => null,
         };
-        if ([] === $stuck || $request->isMethod('POST') && null === $fault) {
-            $codes = implode(' ', array_map(static fn (Finding $finding): string => $finding->code->value, $stuck));
-            $this->changes->change($quilt, static fn (Sheet $sheet): Sheet => [] === $stuck ? $sheet : $sheet->with('desk/despite', $reason)->with('desk/despite_of', $codes));
+        if ([] === $stuck || ($request->isMethod('POST') && null === $fault)) {
+            $codes = implode(' ', array_map(static fn(Finding $finding): string => $finding->code->value, $stuck));
+            $this->changes->change(
+                $quilt,
+                static fn(Sheet $sheet): Sheet => [] === $stuck
+                    ? $sheet
+                    : $sheet->with('desk/despite', $reason)->with('desk/despite_of', $codes),
+            );
 
-            return $this->redirectToRoute('app_quilt_stage', ['id' => $id, 'stage' => 'load'], Response::HTTP_SEE_OTHER);
+            return $this->redirectToRoute(
+                'app_quilt_stage',
+                ['id' => $id, 'stage' => 'load'],
+                Response::HTTP_SEE_OTHER,
+            );
         }
 
-        return $this->render('quilt/overrule.html.twig', ['quilt' => $quilt, 'stuck' => $stuck, 'reason' => $reason, 'fault' => $fault], null === $fault ? null : new Response(status: Response::HTTP_UNPROCESSABLE_ENTITY));
+        return $this->render(
+            'quilt/overrule.html.twig',
+            ['quilt' => $quilt, 'stuck' => $stuck, 'reason' => $reason, 'fault' => $fault],
+            null === $fault ? null : new Response(status: Response::HTTP_UNPROCESSABLE_ENTITY),
+        );
     }
 
     private function quilt(Ulid $id, Person $person): Quilt
@@ -158,8 +232,15 @@ final class QuiltController extends AbstractController
     private function after(Request $request, Quilt $quilt, string $stage): Response
     {
         return $request->headers->has('HX-Request')
-            ? $this->answer($request, $this->workspaces->open($quilt, new View($stage, pass: View::from($request, $stage)->pass)))
-            : $this->redirectToRoute('app_quilt_stage', ['id' => $quilt->id(), 'stage' => $stage], Response::HTTP_SEE_OTHER);
+            ? $this->answer(
+                $request,
+                $this->workspaces->open($quilt, new View($stage, pass: View::from($request, $stage)->pass)),
+            )
+            : $this->redirectToRoute(
+                'app_quilt_stage',
+                ['id' => $quilt->id(), 'stage' => $stage],
+                Response::HTTP_SEE_OTHER,
+            );
     }
 
     private function answer(Request $request, Workspace $workspace): Response
@@ -177,7 +258,10 @@ final class QuiltController extends AbstractController
     {
         $response = new JsonResponse($document);
         $response->setEncodingOptions(\JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES);
-        $response->headers->set('Content-Disposition', $response->headers->makeDisposition(ResponseHeaderBag::DISPOSITION_ATTACHMENT, $name));
+        $response->headers->set(
+            'Content-Disposition',
+            $response->headers->makeDisposition(ResponseHeaderBag::DISPOSITION_ATTACHMENT, $name),
+        );
 
         return $response;
     }

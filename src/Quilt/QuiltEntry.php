@@ -11,9 +11,11 @@ use Doctrine\ORM\EntityManagerInterface;
 /** Enters a quilt once, however often its form is sent. */
 final readonly class QuiltEntry
 {
-    public function __construct(private EntityManagerInterface $entities, private QuiltRepository $quilts, private SheetChanges $changes)
-    {
-    }
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private QuiltRepository $quilts,
+        private SheetChanges $changes,
+    ) {}
 
     public function enter(Studio $studio, NewQuilt $input, Sheet $sheet): Quilt
     {
@@ -29,7 +31,7 @@ final readonly class QuiltEntry
             // The twin of a double click came first; its quilt is this one.
             return $this->quilts->findOneByEntry($studio, $input->key) ?? throw $exception;
         }
-        $this->changes->change($quilt, static fn (): Sheet => $sheet);
+        $this->changes->change($quilt, static fn(): Sheet => $sheet);
 
         return $quilt;
     }

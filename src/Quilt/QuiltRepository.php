@@ -42,15 +42,21 @@ final class QuiltRepository extends ServiceEntityRepository
         $this->getEntityManager()->refresh($quilt, LockMode::PESSIMISTIC_WRITE);
     }
 
-    /** The shelf, without what is finished: soonest due first, those without a day last; $search is looked for in title and client. */
+    /**
+     * The shelf, without what is finished: soonest due first, those without a day last; $search is looked for in title
+     * and client.
+     */
     public function findShelf(Studio $studio, string $search, int $page, UnitSystem $units): ShelfPage
     {
         $verdict = UnitSystem::Inches === $units ? 'q.verdictIn' : 'q.verdictCm';
         $rows = $this->shelfOf($studio, $search)
             ->select(\sprintf('NEW %s(q.id, q.title, q.client, q.due, q.standing, %s)', ShelfRow::class, $verdict))
             ->addSelect('CASE WHEN q.due IS NULL THEN 1 ELSE 0 END AS HIDDEN undated')
-            ->orderBy('undated')->addOrderBy('q.due')->addOrderBy('q.id')
-            ->setFirstResult(($page - 1) * ShelfPage::SIZE)->setMaxResults(ShelfPage::SIZE);
+            ->orderBy('undated')
+            ->addOrderBy('q.due')
+            ->addOrderBy('q.id')
+            ->setFirstResult(($page - 1) * ShelfPage::SIZE)
+            ->setMaxResults(ShelfPage::SIZE);
         /** @var list<ShelfRow> $found */
         $found = $rows->getQuery()->getResult();
         $total = (int) $this->shelfOf($studio, $search)->select('COUNT(q.id)')->getQuery()->getSingleScalarResult();
@@ -61,25 +67,38 @@ final class QuiltRepository extends ServiceEntityRepository
     /** @return list<Quilt> of the studio, or of one frame of it, in a fixed order */
     public function findBatch(Studio $studio, ?StudioFrame $frame, int $offset, int $most): array
     {
-        return $this->findBy(null === $frame ? ['studio' => $studio] : ['studio' => $studio, 'frame' => $frame], ['id' => 'ASC'], $most, $offset);
+        return $this->findBy(
+            null === $frame ? ['studio' => $studio] : ['studio' => $studio, 'frame' => $frame],
+            ['id' => 'ASC'],
+            $most,
+            $offset,
+        );
     }
 
     /** @return list<Quilt> that are on the frame now */
     public function findLoadedOn(StudioFrame $frame): array
     {
         /** @var list<Quilt> $loaded */
-        $loaded = $this->createQueryBuilder('q')->where('q.frame = :frame AND q.loaded IS NOT NULL')->setParameter('frame', $frame->id(), 'ulid')
-            ->orderBy('q.id')->setMaxResults(self::MOST_LOADED)->getQuery()->getResult();
+        $loaded = $this->createQueryBuilder('q')
+            ->where('q.frame = :frame AND q.loaded IS NOT NULL')
+            ->setParameter('frame', $frame->id(), 'ulid')
+            ->orderBy('q.id')
+            ->setMaxResults(self::MOST_LOADED)
+            ->getQuery()
+            ->getResult();
 
         return $loaded;
     }
 
     private function shelfOf(Studio $studio, string $search): QueryBuilder
     {
-        $query = $this->createQueryBuilder('q')->where('q.studio = :studio AND q.finished IS NULL')->setParameter('studio', $studio->id(), 'ulid');
+        $query = $this->createQueryBuilder('q')
+            ->where('q.studio = :studio AND q.finished IS NULL')
+            ->setParameter('studio', $studio->id(), 'ulid');
         if ('' !== $search) {
-            $query->andWhere("q.title LIKE :search ESCAPE '!' OR q.client LIKE :search ESCAPE '!'")
-                ->setParameter('search', '%'.strtr($search, ['!' => '!!', '%' => '!%', '_' => '!_']).'%');
+            $query
+                ->andWhere("q.title LIKE :search ESCAPE '!' OR q.client LIKE :search ESCAPE '!'")
+                ->setParameter('search', '%' . strtr($search, ['!' => '!!', '%' => '!%', '_' => '!_']) . '%');
         }
 
         return $query;

@@ -15,24 +15,26 @@ final readonly class Rejudging
     /** So many quilts are read by one query. */
     private const BATCH = 100;
 
-    public function __construct(private EntityManagerInterface $entities, private QuiltRepository $quilts, private Preparations $preparations)
-    {
-    }
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private QuiltRepository $quilts,
+        private Preparations $preparations,
+    ) {}
 
     public function ofStudio(Studio $studio): void
     {
-        $this->judge(fn (int $offset): array => $this->quilts->findBatch($studio, null, $offset, self::BATCH));
+        $this->judge(fn(int $offset): array => $this->quilts->findBatch($studio, null, $offset, self::BATCH));
     }
 
     public function ofFrame(StudioFrame $frame): void
     {
-        $this->judge(fn (int $offset): array => $this->quilts->findBatch($frame->studio, $frame, $offset, self::BATCH));
+        $this->judge(fn(int $offset): array => $this->quilts->findBatch($frame->studio, $frame, $offset, self::BATCH));
     }
 
     /** @param \Closure(int): list<Quilt> $batch */
     private function judge(\Closure $batch): void
     {
-        for ($offset = 0; [] !== $quilts = $batch($offset); $offset += self::BATCH) {
+        for ($offset = 0; [] !== ($quilts = $batch($offset)); $offset += self::BATCH) {
             foreach ($quilts as $quilt) {
                 $quilt->judge(Judgement::of($this->preparations->of($quilt, UnitSystem::Inches)));
             }

@@ -33,18 +33,24 @@ final class RevisionRepository extends ServiceEntityRepository
     /** Forgets what had been undone, which a new change replaces. */
     public function deleteAfter(Quilt $quilt): void
     {
-        $this->createQueryBuilder('r')->delete()
+        $this->createQueryBuilder('r')
+            ->delete()
             ->where('r.quilt = :quilt AND r.place > :place')
-            ->setParameter('quilt', $quilt->id(), 'ulid')->setParameter('place', $quilt->revision()->place ?? 0)
-            ->getQuery()->execute();
+            ->setParameter('quilt', $quilt->id(), 'ulid')
+            ->setParameter('place', $quilt->revision()->place ?? 0)
+            ->getQuery()
+            ->execute();
     }
 
     public function deleteUpTo(Quilt $quilt, int $place): void
     {
-        $this->createQueryBuilder('r')->delete()
+        $this->createQueryBuilder('r')
+            ->delete()
             ->where('r.quilt = :quilt AND r.place <= :place')
-            ->setParameter('quilt', $quilt->id(), 'ulid')->setParameter('place', $place)
-            ->getQuery()->execute();
+            ->setParameter('quilt', $quilt->id(), 'ulid')
+            ->setParameter('place', $place)
+            ->getQuery()
+            ->execute();
     }
 
     /** @param '<'|'>' $side */
@@ -53,9 +59,12 @@ final class RevisionRepository extends ServiceEntityRepository
         /** @var Revision|null $revision */
         $revision = $this->createQueryBuilder('r')
             ->where("r.quilt = :quilt AND r.place $side :place")
-            ->setParameter('quilt', $quilt->id(), 'ulid')->setParameter('place', $quilt->revision()->place ?? 0)
-            ->orderBy('r.place', $order)->setMaxResults(1)
-            ->getQuery()->getOneOrNullResult();
+            ->setParameter('quilt', $quilt->id(), 'ulid')
+            ->setParameter('place', $quilt->revision()->place ?? 0)
+            ->orderBy('r.place', $order)
+            ->setMaxResults(1)
+            ->getQuery()
+            ->getOneOrNullResult();
 
         return $revision;
     }

@@ -17,7 +17,11 @@ final class SeamLine
         // A comma parts seams only when a space follows; otherwise it is a decimal comma.
         $lines = preg_split('/\R|;|,\s/', $text) ?: [];
 
-        return \array_slice(array_values(array_filter(array_map(trim(...), $lines), static fn (string $line): bool => '' !== $line)), 0, self::MOST);
+        return \array_slice(
+            array_values(array_filter(array_map(trim(...), $lines), static fn(string $line): bool => '' !== $line)),
+            0,
+            self::MOST,
+        );
     }
 
     /** @return array{at: string, kind: string} */
@@ -25,7 +29,10 @@ final class SeamLine
     {
         preg_match('/^(.*?)\s*(border|block)?$/iu', $line, $found);
 
-        return ['at' => EntryText::withUnit($found[1] ?? $line, $writer), 'kind' => strtolower($found[2] ?? '') ?: 'block'];
+        return [
+            'at' => EntryText::withUnit($found[1] ?? $line, $writer),
+            'kind' => strtolower($found[2] ?? '') ?: 'block',
+        ];
     }
 
     /** @return array{direction: string, at: string, pressed: string} */
@@ -43,8 +50,15 @@ final class SeamLine
     /** @param array<mixed> $seam */
     public static function shown(array $seam, LengthWriter $writer): string
     {
-        $word = static fn (string $key): string => \is_string($seam[$key] ?? null) ? $seam[$key] : '';
+        $word = static fn(string $key): string => \is_string($seam[$key] ?? null) ? $seam[$key] : '';
 
-        return trim(implode(' ', [$word('direction'), EntryText::inUnits($word('at'), $writer), $word('kind'), $word('pressed')]));
+        return trim(
+            implode(' ', [
+                $word('direction'),
+                EntryText::inUnits($word('at'), $writer),
+                $word('kind'),
+                $word('pressed'),
+            ]),
+        );
     }
 }

@@ -12,15 +12,14 @@ use Schwung\Core\Job\Entries;
  * Readable lengths carry their unit; what cannot be read is kept as it was typed, so that nothing is lost. Members
  * are addressed by their path, "top/widths/middle". A member of its own, "desk", holds what is no part of a job: the
  * mend that was kept, its layout, a roll and pieces of batting, the row design, and whether the quilt is turned round
- * in the middle or its borders are left to the end, where on the leader it hangs, what holds the top itself, and by which
+ * in the middle or its borders are left to the end, where on the leader it hangs, what holds the top itself, and by
+ * which
  * ways it is loaded.
  */
 final readonly class Sheet
 {
     /** @param array<string, mixed> $members */
-    private function __construct(private array $members)
-    {
-    }
+    private function __construct(private array $members) {}
 
     public static function blank(): self
     {
@@ -64,7 +63,7 @@ final readonly class Sheet
     {
         $value = $this->members;
         foreach (explode('/', $path) as $key) {
-            $value = \is_array($value) ? ($value[$key] ?? null) : null;
+            $value = \is_array($value) ? $value[$key] ?? null : null;
         }
 
         return $value;

@@ -17,8 +17,7 @@ final readonly class SheetChanges
         private QuiltRepository $quilts,
         private RevisionRepository $revisions,
         private Preparations $preparations,
-    ) {
-    }
+    ) {}
 
     /** @param \Closure(Sheet): Sheet $change gets the sheet as it is once nobody else can change it */
     public function change(Quilt $quilt, \Closure $change): void
@@ -40,12 +39,12 @@ final readonly class SheetChanges
 
     public function undo(Quilt $quilt): void
     {
-        $this->alone($quilt, fn () => $this->moveTo($quilt, $this->revisions->findBefore($quilt)));
+        $this->alone($quilt, fn() => $this->moveTo($quilt, $this->revisions->findBefore($quilt)));
     }
 
     public function redo(Quilt $quilt): void
     {
-        $this->alone($quilt, fn () => $this->moveTo($quilt, $this->revisions->findAfter($quilt)));
+        $this->alone($quilt, fn() => $this->moveTo($quilt, $this->revisions->findAfter($quilt)));
     }
 
     /** Keeps the verdict in step when the quilt's frame or title changes. */

@@ -11,14 +11,22 @@ use Schwung\Core\Practice\Practice;
 /** Everything that a plan of a quilt is made from. */
 final readonly class Subject
 {
-    public function __construct(public string $title, public Sheet $sheet, public ?Frame $frame, public Practice $practice)
-    {
-    }
+    public function __construct(
+        public string $title,
+        public Sheet $sheet,
+        public ?Frame $frame,
+        public Practice $practice,
+    ) {}
 
     /** A quilt as it stands now, or with another sheet. */
     public static function of(Quilt $quilt, ?Sheet $sheet = null): self
     {
-        return new self($quilt->title(), $sheet ?? $quilt->sheet(), $quilt->frame()?->measures(), $quilt->studio->practice());
+        return new self(
+            $quilt->title(),
+            $sheet ?? $quilt->sheet(),
+            $quilt->frame()?->measures(),
+            $quilt->studio->practice(),
+        );
     }
 
     public function job(UnitSystem $units): JobDocument

@@ -39,10 +39,15 @@ final readonly class TryingOn
         return match ($remedy->kind) {
             RemedyKind::Turn => $sheet->with('load/direction', $load->direction->value ?? 'auto'),
             RemedyKind::Swap => null === $backing ? $sheet : $sheet->withAll((new BackingWriter())->laid($backing)),
-            RemedyKind::Method => $sheet->with('load/lead/method', $load->lead->value ?? 'pins')->with('load/tail/method', $load->tail->value ?? 'pins'),
+            RemedyKind::Method => $sheet
+                ->with('load/lead/method', $load->lead->value ?? 'pins')
+                ->with('load/tail/method', $load->tail->value ?? 'pins'),
             RemedyKind::Float => $sheet->with('load/float', $load->float->value ?? 'part'),
             RemedyKind::WorkedOut => $sheet->with('load/margins', 'worked-out'),
-            RemedyKind::Extend, RemedyKind::SquareUp, RemedyKind::Piece, RemedyKind::AskClient => $sheet->with('desk/mend', $remedy->kind->value),
+            RemedyKind::Extend, RemedyKind::SquareUp, RemedyKind::Piece, RemedyKind::AskClient => $sheet->with(
+                'desk/mend',
+                $remedy->kind->value,
+            ),
         };
     }
 
@@ -50,7 +55,10 @@ final readonly class TryingOn
     {
         $rows = $proposal->rows;
         if (null !== $rows) {
-            $sheet = $sheet->with('quilting/row_height', $rows->height->exactText())->with('quilting/gap', $rows->gap->exactText())->with('quilting/finish', $rows->finish->value);
+            $sheet = $sheet
+                ->with('quilting/row_height', $rows->height->exactText())
+                ->with('quilting/gap', $rows->gap->exactText())
+                ->with('quilting/finish', $rows->finish->value);
         }
         if (null !== $proposal->direction) {
             $sheet = $sheet->with('load/direction', $proposal->direction->value);

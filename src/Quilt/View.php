@@ -11,9 +11,7 @@ final readonly class View
 {
     private const MOST_PASSES = 2000;
 
-    public function __construct(public string $stage, public ?string $trying = null, public int $pass = 1)
-    {
-    }
+    public function __construct(public string $stage, public ?string $trying = null, public int $pass = 1) {}
 
     public static function from(Request $request, string $stage): self
     {

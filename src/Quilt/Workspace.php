@@ -43,8 +43,7 @@ final readonly class Workspace
         private Sheet $sheet,
         public array $risks,
         public array $patterns,
-    ) {
-    }
+    ) {}
 
     public function sentence(): Phrase
     {
@@ -57,7 +56,10 @@ final readonly class Workspace
         return $this->preparation->standing(Stage::from($this->stage));
     }
 
-    /** @return array<string, Standing> every stage in working order; those at the frame by what the quilt has been through */
+    /**
+     * @return array<string, Standing> every stage in working order; those at the frame by what the quilt has been
+     * through
+     */
     public function stages(): array
     {
         $isOn = $this->quilt->isLoaded() || $this->quilt->isFinished();
@@ -74,10 +76,12 @@ final readonly class Workspace
     {
         $said = [$this->preparation->sentence(), $this->view->sentence ?? null];
 
-        return array_values(array_filter(
-            $this->preparation->findingsAt(Stage::from($this->stage)),
-            static fn (Finding $finding): bool => !\in_array($finding->text, $said, true),
-        ));
+        return array_values(
+            array_filter(
+                $this->preparation->findingsAt(Stage::from($this->stage)),
+                static fn(Finding $finding): bool => !\in_array($finding->text, $said, true),
+            ),
+        );
     }
 
     /** The text of a field, as the person entered it or in the units in force. */
@@ -89,10 +93,11 @@ final readonly class Workspace
     /** What is wrong with an entry of the sheet; null where nothing is, or nothing is entered. */
     public function faultAt(string $path): ?string
     {
-        $pointer = '/'.str_replace('load/custom/', 'load/margins/', $path);
+        $pointer = '/' . str_replace('load/custom/', 'load/margins/', $path);
         $faults = array_filter(
             $this->preparation->known->wrong(),
-            static fn (Fault $fault): bool => $fault->pointer === $pointer || str_starts_with($fault->pointer, $pointer.'/'),
+            static fn(Fault $fault): bool => $fault->pointer === $pointer ||
+                str_starts_with($fault->pointer, $pointer . '/'),
         );
 
         return [] === $faults ? null : reset($faults)->message;

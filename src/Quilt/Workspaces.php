@@ -26,8 +26,7 @@ final readonly class Workspaces
         private CurrentUnits $units,
         private StageViews $views,
         private Foresight $foresight,
-    ) {
-    }
+    ) {}
 
     public function open(Quilt $quilt, View $view): Workspace
     {
@@ -73,8 +72,12 @@ final readonly class Workspaces
         $bed = (new BedDrawer())->draw($preparation, $stage, $units, $passes?->now, $passes?->laid);
 
         return match (true) {
-            $view instanceof AttachView => $bed->hungAt($view->position->toMillimetres(), $units)->under((new RailMarks())->shapes($bed, $view)),
-            $view instanceof LoadView && null !== $view->setup => $bed->under((new BastingShapes($bed->canvas))->shapes((new BastingRule())->lines($view->setup))),
+            $view instanceof AttachView => $bed
+                ->hungAt($view->position->toMillimetres(), $units)
+                ->under((new RailMarks())->shapes($bed, $view)),
+            $view instanceof LoadView && null !== $view->setup => $bed->under(
+                (new BastingShapes($bed->canvas))->shapes((new BastingRule())->lines($view->setup)),
+            ),
             default => $bed,
         };
     }

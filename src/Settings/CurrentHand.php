@@ -11,9 +11,7 @@ use Symfony\Bundle\SecurityBundle\Security;
 /** The working hand of the person who is looking. */
 final readonly class CurrentHand
 {
-    public function __construct(private Security $security)
-    {
-    }
+    public function __construct(private Security $security) {}
 
     public function hand(): Hand
     {

@@ -23,15 +23,24 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 final class PeopleController extends AbstractController
 {
     #[Route('/people', name: 'app_settings_people', methods: ['GET'])]
-    public function people(#[CurrentUser] Person $person, PersonRepository $people, InvitationRepository $invitations): Response
-    {
+    public function people(
+        #[CurrentUser] Person $person,
+        PersonRepository $people,
+        InvitationRepository $invitations,
+    ): Response {
         return $this->page($person, $people, $invitations, $this->createForm(HelperType::class, new Helper()));
     }
 
     #[Route('/people', name: 'app_settings_invite', methods: ['POST'])]
     #[IsGranted('ROLE_OWNER')]
-    public function invite(#[CurrentUser] Person $person, Request $request, PersonRepository $people, InvitationRepository $invitations, EntityManagerInterface $entities, ClockInterface $clock): Response
-    {
+    public function invite(
+        #[CurrentUser] Person $person,
+        Request $request,
+        PersonRepository $people,
+        InvitationRepository $invitations,
+        EntityManagerInterface $entities,
+        ClockInterface $clock,
+    ): Response {
         $helper = new Helper();
         $form = $this->createForm(HelperType::class, $helper)->handleRequest($request);
         if ($form->isSubmitted() && $form->isValid() && $people->isTaken($helper->email)) {
@@ -41,16 +50,25 @@ final class PeopleController extends AbstractController
             return $this->page($person, $people, $invitations, $form);
         }
         $secret = rtrim(strtr(base64_encode(random_bytes(32)), '+/', '-_'), '=');
-        $entities->persist(new Invitation($person->studio(), $helper->name, Person::canonical($helper->email), $secret, $clock->now()));
+        $entities->persist(
+            new Invitation($person->studio(), $helper->name, Person::canonical($helper->email), $secret, $clock->now()),
+        );
         $entities->flush();
-        $this->addFlash('link', $this->generateUrl('app_account_join', ['secret' => $secret], UrlGeneratorInterface::ABSOLUTE_URL));
+        $this->addFlash(
+            'link',
+            $this->generateUrl('app_account_join', ['secret' => $secret], UrlGeneratorInterface::ABSOLUTE_URL),
+        );
 
         return $this->redirectToRoute('app_settings_people', status: Response::HTTP_SEE_OTHER);
     }
 
     /** @param \Symfony\Component\Form\FormInterface<Helper> $form */
-    private function page(Person $person, PersonRepository $people, InvitationRepository $invitations, \Symfony\Component\Form\FormInterface $form): Response
-    {
+    private function page(
+        Person $person,
+        PersonRepository $people,
+        InvitationRepository $invitations,
+        \Symfony\Component\Form\FormInterface $form,
+    ): Response {
         return $this->render('settings/people.html.twig', [
             'people' => $people->findOf($person->studio()),
             'invitations' => $invitations->findOf($person->studio()),

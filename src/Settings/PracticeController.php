@@ -19,8 +19,12 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 final class PracticeController extends AbstractController
 {
     #[Route('/settings/practice', name: 'app_settings_practice', methods: ['GET', 'POST'])]
-    public function edit(#[CurrentUser] Person $person, Request $request, EntityManagerInterface $entities, Rejudging $rejudging): Response
-    {
+    public function edit(
+        #[CurrentUser] Person $person,
+        Request $request,
+        EntityManagerInterface $entities,
+        Rejudging $rejudging,
+    ): Response {
         $settings = PracticeSettings::fromArray($person->studio()->practiceRecord());
         $form = $this->createForm(PracticeType::class, $settings)->handleRequest($request);
         if ($form->isSubmitted() && $form->isValid()) {
@@ -33,7 +37,16 @@ final class PracticeController extends AbstractController
             return $this->redirectToRoute('app_settings_practice', status: Response::HTTP_SEE_OTHER);
         }
 
-        return $this->render('settings/practice.html.twig', ['form' => $form, 'hand' => $person->hand()->value, 'parts' => Words::PARTS, 'words' => $person->studio()->words()], $form->isSubmitted() ? new Response(status: Response::HTTP_UNPROCESSABLE_ENTITY) : null);
+        return $this->render(
+            'settings/practice.html.twig',
+            [
+                'form' => $form,
+                'hand' => $person->hand()->value,
+                'parts' => Words::PARTS,
+                'words' => $person->studio()->words(),
+            ],
+            $form->isSubmitted() ? new Response(status: Response::HTTP_UNPROCESSABLE_ENTITY) : null,
+        );
     }
 
     /** The hand is the person's own, the names are the studio's. */

@@ -18,30 +18,51 @@ final class PracticeType extends AbstractType
 {
     private const THICKNESSES = [
         'top' => 'Top with its seams',
-        'backing_cotton' => 'Cotton', 'backing_wide' => 'Wide cotton', 'backing_flannel' => 'Flannel',
-        'backing_minky' => 'Minky', 'backing_fleece' => 'Fleece', 'backing_knit' => 'Knit',
-        'loft_cotton' => 'Cotton', 'loft_cotton_poly' => 'Cotton and polyester', 'loft_polyester' => 'Polyester',
-        'loft_wool' => 'Wool', 'loft_silk' => 'Silk', 'loft_bamboo' => 'Bamboo',
+        'backing_cotton' => 'Cotton',
+        'backing_wide' => 'Wide cotton',
+        'backing_flannel' => 'Flannel',
+        'backing_minky' => 'Minky',
+        'backing_fleece' => 'Fleece',
+        'backing_knit' => 'Knit',
+        'loft_cotton' => 'Cotton',
+        'loft_cotton_poly' => 'Cotton and polyester',
+        'loft_polyester' => 'Polyester',
+        'loft_wool' => 'Wool',
+        'loft_silk' => 'Silk',
+        'loft_bamboo' => 'Bamboo',
     ];
 
     public function buildForm(FormBuilderInterface $builder, array $options): void
     {
         $builder
             ->add('clampBite', LengthType::class, ['label' => 'Bite of a side clamp', 'may_be_zero' => true])
-            ->add('footClearance', LengthType::class, ['label' => 'Room for the foot beside the clamp', 'may_be_zero' => true])
+            ->add('footClearance', LengthType::class, [
+                'label' => 'Room for the foot beside the clamp',
+                'may_be_zero' => true,
+            ])
             ->add('battingOverhang', LengthType::class, ['label' => 'Batting beyond the top', 'may_be_zero' => true])
             ->add('seamAllowance', LengthType::class, ['label' => 'Seam allowance', 'may_be_zero' => true])
-            ->add('squaringAllowance', LengthType::class, ['label' => 'Squaring allowance of a cut', 'may_be_zero' => true])
+            ->add('squaringAllowance', LengthType::class, [
+                'label' => 'Squaring allowance of a cut',
+                'may_be_zero' => true,
+            ])
             ->add('sectionOverlap', LengthType::class, ['label' => 'Overlap of sections', 'may_be_zero' => true])
             ->add('battingRestHours', IntegerType::class, ['label' => 'Batting rests at least, hours'])
             ->add('battingBestRestHours', IntegerType::class, ['label' => 'Batting rests best, hours'])
             ->add('quiltingPerInch', IntegerType::class, ['label' => 'Quilting, stitches an inch'])
             ->add('bastingPerInch', IntegerType::class, ['label' => 'Basting, stitches an inch'])
             ->add('bobbinMetres', IntegerType::class, ['label' => 'A bobbin holds, metres'])
-            ->add('fraction', ChoiceType::class, ['label' => 'Readings at the frame go by', 'choices' => ['eighths of an inch' => 8, 'sixteenths of an inch' => 16]]);
+            ->add('fraction', ChoiceType::class, [
+                'label' => 'Readings at the frame go by',
+                'choices' => ['eighths of an inch' => 8, 'sixteenths of an inch' => 16],
+            ]);
         $thickness = $builder->create('thickness', FormType::class, ['label' => false, 'error_bubbling' => false]);
         foreach (self::THICKNESSES as $name => $label) {
-            $thickness->add($name, NumberType::class, ['label' => $label, 'scale' => 2, 'invalid_message' => 'Write millimetres as a number, like 0.3.']);
+            $thickness->add($name, NumberType::class, [
+                'label' => $label,
+                'scale' => 2,
+                'invalid_message' => 'Write millimetres as a number, like 0.3.',
+            ]);
         }
         $builder->add($thickness);
     }

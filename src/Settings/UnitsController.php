@@ -20,13 +20,20 @@ final class UnitsController extends AbstractController
 {
     #[Route('/units/{units}', name: 'app_settings_units', methods: ['POST'])]
     #[IsCsrfTokenValid('units')]
-    public function change(UnitSystem $units, #[CurrentUser] Person $person, Request $request, EntityManagerInterface $entities): RedirectResponse
-    {
+    public function change(
+        UnitSystem $units,
+        #[CurrentUser] Person $person,
+        Request $request,
+        EntityManagerInterface $entities,
+    ): RedirectResponse {
         $person->changeUnits($units);
         $entities->flush();
         $back = $request->getPayload()->getString('back');
 
         // Only a path of this application, never another place.
-        return new RedirectResponse(1 === preg_match('~^/(?![/\\\\])~', $back) ? $back : $this->generateUrl('app_bench_index'), Response::HTTP_SEE_OTHER);
+        return new RedirectResponse(
+            1 === preg_match('~^/(?![/\\\\])~', $back) ? $back : $this->generateUrl('app_bench_index'),
+            Response::HTTP_SEE_OTHER,
+        );
     }
 }

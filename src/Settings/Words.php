@@ -8,12 +8,17 @@ namespace App\Settings;
 final readonly class Words
 {
     /** The parts that may have a name of the studio's own. */
-    public const PARTS = ['leveller bar', 'front bar', 'take-up roller', 'backing roller', 'top roller', 'channel lock'];
+    public const PARTS = [
+        'leveller bar',
+        'front bar',
+        'take-up roller',
+        'backing roller',
+        'top roller',
+        'channel lock',
+    ];
 
     /** @param array<string, string> $own by the usual name */
-    public function __construct(private array $own = [])
-    {
-    }
+    public function __construct(private array $own = []) {}
 
     public function of(string $part): string
     {

@@ -11,9 +11,7 @@ use Twig\Attribute\AsTwigFilter;
 /** Calls the parts of a frame what the studio calls them. */
 final readonly class WordsExtension
 {
-    public function __construct(private Security $security)
-    {
-    }
+    public function __construct(private Security $security) {}
 
     #[AsTwigFilter('in_words')]
     public function inWords(string $text): string

@@ -9,9 +9,7 @@ use App\Account\Studio;
 /** What a studio has found out for itself: how often a remedy against each cause has helped. */
 final readonly class Confirmed
 {
-    public function __construct(private ProblemLog $log)
-    {
-    }
+    public function __construct(private ProblemLog $log) {}
 
     /** @return array<string, int> by the words of Cause */
     public function of(Studio $studio): array

@@ -22,13 +22,24 @@ final readonly class FinishedPicture
     public static function draw(Bed $bed): Picture
     {
         $height = ($bed->of(Symptom::RipplesOffFrame)?->size?->length()->toMillimetres() ?? 0.0) * BedPicture::TIMES;
-        $curl = $bed->bend * self::FREE_MM ** 2 / 2 * BedPicture::TIMES;
-        $canvas = Canvas::around(['left' => -self::HALF_MM, 'top' => min(0.0, $curl) - $height, 'right' => self::HALF_MM, 'bottom' => max(0.0, $curl)], 760, 400, ['left' => 20, 'top' => 16, 'right' => 20, 'bottom' => 40]);
-        $says = match (true) {
-            $bed->bend > 0 && $bed->shows(Symptom::CurlToBack) => 'its edges curl to the back',
-            $bed->bend < 0 && $bed->shows(Symptom::CurlToFront) => 'its edges curl to the front',
-            default => 'its edges lie flat',
-        }.($height > 0 ? ', and it ripples' : '');
+        $curl = (($bed->bend * self::FREE_MM ** 2) / 2) * BedPicture::TIMES;
+        $canvas = Canvas::around(
+            [
+                'left' => -self::HALF_MM,
+                'top' => min(0.0, $curl) - $height,
+                'right' => self::HALF_MM,
+                'bottom' => max(0.0, $curl),
+            ],
+            760,
+            400,
+            ['left' => 20, 'top' => 16, 'right' => 20, 'bottom' => 40],
+        );
+        $says =
+            match (true) {
+                $bed->bend > 0 && $bed->shows(Symptom::CurlToBack) => 'its edges curl to the back',
+                $bed->bend < 0 && $bed->shows(Symptom::CurlToFront) => 'its edges curl to the front',
+                default => 'its edges lie flat',
+            } . ($height > 0 ? ', and it ripples' : '');
 
         return new Picture($canvas, "The finished quilt from its edge: $says.", [
             Shape::line($canvas->left, $canvas->px(4), $canvas->right(), $canvas->px(4), 'sketch-should'),
@@ -45,7 +56,12 @@ final readonly class FinishedPicture
             $x = $i * self::STEP_MM - self::HALF_MM;
             $free = max(0.0, abs($x) - (self::HALF_MM - self::FREE_MM));
 
-            return [$x, $off + $bed->bend * $free ** 2 / 2 * BedPicture::TIMES - $height / 2 * (1 - cos(2 * \M_PI * $x / Cloth::RIPPLE_MM))];
-        }, range(0, (int) (2 * self::HALF_MM / self::STEP_MM)));
+            return [
+                $x,
+                $off +
+                (($bed->bend * $free ** 2) / 2) * BedPicture::TIMES -
+                ($height / 2) * (1 - cos((2 * \M_PI * $x) / Cloth::RIPPLE_MM)),
+            ];
+        }, range(0, (int) ((2 * self::HALF_MM) / self::STEP_MM)));
     }
 }

@@ -12,12 +12,17 @@ use Schwung\Core\Preparation\Preparation;
 use Schwung\Core\Tension\Pattern;
 use Schwung\Core\Tension\Risk;
 
-/** What a quilt is likely to meet, from its plan and from what came before it on its frame, where it can still be changed. */
+/**
+ * What a quilt is likely to meet, from its plan and from what came before it on its frame, where it can still be
+ * changed.
+ */
 final readonly class Foresight
 {
-    public function __construct(private Confirmed $confirmed, private TensionRoom $room, private ClockInterface $clock)
-    {
-    }
+    public function __construct(
+        private Confirmed $confirmed,
+        private TensionRoom $room,
+        private ClockInterface $clock,
+    ) {}
 
     /** @return list<Risk> those that this stage can keep away; the sheet, the log and what comes after tell none */
     public function risks(Quilt $quilt, Preparation $preparation, string $stage): array
@@ -29,7 +34,10 @@ final readonly class Foresight
             : (new Foreseen($this->confirmed->of($quilt->studio)))->risks($preparation, $at, $this->clock->now());
     }
 
-    /** @return list<Pattern> what keeps coming back on its frame, told where the place on the leader is chosen and before it is loaded */
+    /**
+     * @return list<Pattern> what keeps coming back on its frame, told where the place on the leader is chosen and
+     * before it is loaded
+     */
     public function patterns(Quilt $quilt, string $stage): array
     {
         $frame = $quilt->frame();

@@ -20,9 +20,14 @@ final readonly class FrameProblems
      * @param list<Pattern>       $patterns of all of them
      * @param list<Remedy>        $remedies the one that helped most often first
      */
-    public function __construct(public StudioFrame $frame, public array $problems, public array $patterns, public ?Picture $picture, public int $loads, public array $remedies)
-    {
-    }
+    public function __construct(
+        public StudioFrame $frame,
+        public array $problems,
+        public array $patterns,
+        public ?Picture $picture,
+        public int $loads,
+        public array $remedies,
+    ) {}
 
     public function task(Pattern $pattern): Task
     {

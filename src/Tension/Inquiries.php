@@ -15,14 +15,15 @@ use Schwung\Core\Tension\Symptom;
 use Schwung\Core\Tension\TensionCase;
 use Schwung\Core\Tension\TestRule;
 
-/** Reasons about a problem of a run, from all that is in its log and plan, and from what the studio has confirmed before. */
+/**
+ * Reasons about a problem of a run, from all that is in its log and plan, and from what the studio has confirmed
+ * before.
+ */
 final readonly class Inquiries
 {
     private const SHOWN = 3;
 
-    public function __construct(private CircumstancesOf $circumstances, private Confirmed $confirmed)
-    {
-    }
+    public function __construct(private CircumstancesOf $circumstances, private Confirmed $confirmed) {}
 
     /** Null where the run has no such problem. */
     public function open(RunView $view, string $key): ?Inquiry
@@ -37,7 +38,16 @@ final readonly class Inquiries
         $ranked = $rule->rank($case);
         $first = \array_slice($ranked, 0, self::SHOWN);
 
-        return new Inquiry($view, $problem, $case, $first, (new TestRule($rule))->best($case, $ranked), (new QuestionRule($rule, Knowledge::ofTheTrade()))->most($case, self::SHOWN), $rule->unexplained($case, $first), $about);
+        return new Inquiry(
+            $view,
+            $problem,
+            $case,
+            $first,
+            (new TestRule($rule))->best($case, $ranked),
+            (new QuestionRule($rule, Knowledge::ofTheTrade()))->most($case, self::SHOWN),
+            $rule->unexplained($case, $first),
+            $about,
+        );
     }
 
     private function problem(RunView $view, string $key): ?JournalEntry
@@ -63,9 +73,29 @@ final readonly class Inquiries
                 $tests[$entry->text('cause')] = $entry->isSet('proved');
             }
         }
-        $symptoms = static fn (bool $isSeen): array => array_values(array_filter(array_map(static fn (string $word): ?Symptom => Symptom::tryFrom($word), array_keys($answers, $isSeen, true))));
-        $causes = static fn (bool $isProved): array => array_values(array_filter(array_map(static fn (string $word): ?Cause => Cause::tryFrom($word), array_keys($tests, $isProved, true))));
+        $symptoms = static fn(bool $isSeen): array => array_values(
+            array_filter(
+                array_map(
+                    static fn(string $word): ?Symptom => Symptom::tryFrom($word),
+                    array_keys($answers, $isSeen, true),
+                ),
+            ),
+        );
+        $causes = static fn(bool $isProved): array => array_values(
+            array_filter(
+                array_map(
+                    static fn(string $word): ?Cause => Cause::tryFrom($word),
+                    array_keys($tests, $isProved, true),
+                ),
+            ),
+        );
 
-        return new TensionCase($symptoms(true), $symptoms(false), $this->circumstances->problem($view, $problem), $causes(true), $causes(false));
+        return new TensionCase(
+            $symptoms(true),
+            $symptoms(false),
+            $this->circumstances->problem($view, $problem),
+            $causes(true),
+            $causes(false),
+        );
     }
 }

@@ -32,8 +32,7 @@ final readonly class Inquiry
         public array $questions,
         public array $unexplained,
         public array $about,
-    ) {
-    }
+    ) {}
 
     /** For a form, so that a second click answers nothing twice. */
     public function once(): string

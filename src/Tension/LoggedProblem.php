@@ -33,8 +33,7 @@ final readonly class LoggedProblem
         public ?float $y,
         public string $action,
         public ?CauseEntry $cause = null,
-    ) {
-    }
+    ) {}
 
     public function hasPlace(): bool
     {

@@ -28,35 +28,63 @@ use Symfony\Component\Uid\Ulid;
 #[Route('/quilts/{id}/problem/{key}', name: 'app_tension_', requirements: ['key' => '[0-9A-Za-z-]{10,36}'])]
 final class ProblemController extends AbstractController
 {
-    public function __construct(private readonly QuiltRepository $quilts, private readonly RunRepository $runs, private readonly RunViews $views, private readonly Inquiries $inquiries, private readonly CurrentUnits $units, private readonly TensionRoom $room)
-    {
-    }
+    public function __construct(
+        private readonly QuiltRepository $quilts,
+        private readonly RunRepository $runs,
+        private readonly RunViews $views,
+        private readonly Inquiries $inquiries,
+        private readonly CurrentUnits $units,
+        private readonly TensionRoom $room,
+    ) {}
 
     #[Route('', name: 'problem', methods: ['GET'])]
     public function problem(Ulid $id, string $key, #[CurrentUser] Person $person): Response
     {
-        $inquiry = $this->inquiries->open($this->views->open($this->run($id, $key, $person)), $key) ?? throw $this->createNotFoundException();
+        $inquiry =
+            $this->inquiries->open($this->views->open($this->run($id, $key, $person)), $key) ??
+            throw $this->createNotFoundException();
 
         return $this->render('tension/problem.html.twig', [
             'inquiry' => $inquiry,
             'quilt' => $inquiry->view->run->quilt,
             'tried' => $this->tried($inquiry),
-            'lines' => array_map(fn (JournalEntry $entry): string => (new LogLines($this->units->writer()))->text($entry, $inquiry->view), $inquiry->about),
+            'lines' => array_map(
+                fn(JournalEntry $entry): string => (new LogLines($this->units->writer()))->text($entry, $inquiry->view),
+                $inquiry->about,
+            ),
         ]);
     }
 
     /** An answer: a symptom that was looked for, a test that was made, or a remedy that was tried. */
     #[Route('/{kind}', name: 'answer', requirements: ['kind' => 'looked|tested|fixed'], methods: ['POST'])]
     #[IsCsrfTokenValid('problem')]
-    public function answer(Ulid $id, string $key, string $kind, #[CurrentUser] Person $person, Request $request, LogBook $book, ClockInterface $clock): Response
-    {
+    public function answer(
+        Ulid $id,
+        string $key,
+        string $kind,
+        #[CurrentUser] Person $person,
+        Request $request,
+        LogBook $book,
+        ClockInterface $clock,
+    ): Response {
         $run = $this->run($id, $key, $person);
         $fields = $request->getPayload();
         $isYes = 'yes' === $fields->getString('is');
-        $entry = ['key' => $fields->getString('once'), 'kind' => $kind, 'step' => null, 'at' => MomentMs::of($clock->now()), 'data' => [
-            'of' => $key, 'symptom' => $fields->getString('symptom'), 'cause' => $fields->getString('cause'), 'action' => $fields->getString('action'),
-            'seen' => $isYes, 'proved' => $isYes, 'worked' => $isYes,
-        ]];
+        $entry = [
+            'key' => $fields->getString('once'),
+            'kind' => $kind,
+            'step' => null,
+            'at' => MomentMs::of($clock->now()),
+            'data' => [
+                'of' => $key,
+                'symptom' => $fields->getString('symptom'),
+                'cause' => $fields->getString('cause'),
+                'action' => $fields->getString('action'),
+                'seen' => $isYes,
+                'proved' => $isYes,
+                'worked' => $isYes,
+            ],
+        ];
         $book->write($run, (new EntryReader($person->name(), 0, $clock->now()))->take([$entry]));
 
         return $this->redirectToRoute('app_tension_problem', ['id' => $id, 'key' => $key], Response::HTTP_SEE_OTHER);

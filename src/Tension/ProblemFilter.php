@@ -9,17 +9,22 @@ final readonly class ProblemFilter
 {
     public const SEASONS = ['winter', 'spring', 'summer', 'autumn'];
 
-    public function __construct(public string $symptom = '', public string $zone = '', public string $layer = '', public string $season = '', public string $frame = '', public string $cause = '')
-    {
-    }
+    public function __construct(
+        public string $symptom = '',
+        public string $zone = '',
+        public string $layer = '',
+        public string $season = '',
+        public string $frame = '',
+        public string $cause = '',
+    ) {}
 
     public function lets(LoggedProblem $problem): bool
     {
-        return \in_array($this->symptom, ['', $problem->symptom->value], true)
-            && \in_array($this->zone, ['', $problem->hasPlace() ? $problem->zone()->value : 'nowhere'], true)
-            && \in_array($this->layer, ['', $problem->layer->value], true)
-            && \in_array($this->season, ['', $problem->season()], true)
-            && \in_array($this->frame, ['', $problem->frame], true)
-            && \in_array($this->cause, ['', $problem->cause?->cause->value], true);
+        return \in_array($this->symptom, ['', $problem->symptom->value], true) &&
+            \in_array($this->zone, ['', $problem->hasPlace() ? $problem->zone()->value : 'nowhere'], true) &&
+            \in_array($this->layer, ['', $problem->layer->value], true) &&
+            \in_array($this->season, ['', $problem->season()], true) &&
+            \in_array($this->frame, ['', $problem->frame], true) &&
+            \in_array($this->cause, ['', $problem->cause?->cause->value], true);
     }
 }

@@ -12,15 +12,25 @@ use Schwung\Core\Tension\Symptom;
 final readonly class Remedy
 {
     /** @param string $action the last that helped, or the last that was tried */
-    public function __construct(public Symptom $symptom, private string $cause, public string $action = '', public int $tried = 0, public int $helped = 0)
-    {
-    }
+    public function __construct(
+        public Symptom $symptom,
+        private string $cause,
+        public string $action = '',
+        public int $tried = 0,
+        public int $helped = 0,
+    ) {}
 
     public function with(string $action, bool $isHelp): self
     {
         $takes = '' === $this->action || ($isHelp && 0 === $this->helped);
 
-        return new self($this->symptom, $this->cause, $takes ? $action : $this->action, $this->tried + 1, $this->helped + ($isHelp ? 1 : 0));
+        return new self(
+            $this->symptom,
+            $this->cause,
+            $takes ? $action : $this->action,
+            $this->tried + 1,
+            $this->helped + ($isHelp ? 1 : 0),
+        );
     }
 
     public function words(): string

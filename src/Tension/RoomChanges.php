@@ -16,7 +16,10 @@ use Doctrine\ORM\Events;
 use Doctrine\ORM\UnitOfWork;
 use Schwung\Core\Running\EntryKind;
 
-/** Counts for each studio what changes its room of tension, so that nothing old is shown, on whatever server it was kept. */
+/**
+ * Counts for each studio what changes its room of tension, so that nothing old is shown, on whatever server it was
+ * kept.
+ */
 #[AsDoctrineListener(Events::onFlush)]
 #[AsDoctrineListener(Events::postFlush)]
 final class RoomChanges
@@ -29,7 +32,14 @@ final class RoomChanges
     public function onFlush(OnFlushEventArgs $flush): void
     {
         $work = $flush->getObjectManager()->getUnitOfWork();
-        foreach ([...$work->getScheduledEntityInsertions(), ...$work->getScheduledEntityUpdates(), ...$work->getScheduledEntityDeletions()] as $entity) {
+        foreach (
+            [
+                ...$work->getScheduledEntityInsertions(),
+                ...$work->getScheduledEntityUpdates(),
+                ...$work->getScheduledEntityDeletions(),
+            ]
+            as $entity
+        ) {
             $studio = $this->studio($entity, $work);
             if (null !== $studio) {
                 $this->changed[(string) $studio->id()] = $studio;
@@ -41,7 +51,10 @@ final class RoomChanges
     {
         [$changed, $this->changed] = [$this->changed, []];
         foreach ($changed as $studio) {
-            $flush->getObjectManager()->getConnection()->executeStatement('UPDATE studio SET seen = seen + 1 WHERE id = ?', [$studio->id()->toBinary()]);
+            $flush
+                ->getObjectManager()
+                ->getConnection()
+                ->executeStatement('UPDATE studio SET seen = seen + 1 WHERE id = ?', [$studio->id()->toBinary()]);
         }
     }
 
@@ -49,11 +62,18 @@ final class RoomChanges
     private function studio(object $entity, UnitOfWork $work): ?Studio
     {
         return match (true) {
-            $entity instanceof LogEntry => \in_array($entity->entry()->kind, self::TOLD, true) ? $entity->run->quilt->studio : null,
+            $entity instanceof LogEntry => \in_array($entity->entry()->kind, self::TOLD, true)
+                ? $entity->run->quilt->studio
+                : null,
             $entity instanceof Run => $entity->quilt->studio,
             $entity instanceof StudioFrame => $entity->studio,
-            $entity instanceof Quilt => [] === array_intersect_key($work->getEntityChangeSet($entity), ['title' => 1, 'frame' => 1]) ? null : $entity->studio,
-            $entity instanceof Studio => [] === array_intersect_key($work->getEntityChangeSet($entity), ['words' => 1]) ? null : $entity,
+            $entity instanceof Quilt => [] ===
+            array_intersect_key($work->getEntityChangeSet($entity), ['title' => 1, 'frame' => 1])
+                ? null
+                : $entity->studio,
+            $entity instanceof Studio => [] === array_intersect_key($work->getEntityChangeSet($entity), ['words' => 1])
+                ? null
+                : $entity,
             default => null,
         };
     }

@@ -15,9 +15,7 @@ final readonly class RoomMemory
 {
     private const SECONDS = 86_400;
 
-    public function __construct(private CacheInterface $cache, private ContainerBagInterface $parameters)
-    {
-    }
+    public function __construct(private CacheInterface $cache, private ContainerBagInterface $parameters) {}
 
     /**
      * @param \Closure(): string $make
@@ -26,7 +24,9 @@ final readonly class RoomMemory
      */
     public function page(Studio $studio, string $words, \Closure $make): string
     {
-        return $this->cache->get($this->key($studio, 'page-'.hash('xxh128', $words)), static function (ItemInterface $item) use ($make): string {
+        return $this->cache->get($this->key($studio, 'page-' . hash('xxh128', $words)), static function (
+            ItemInterface $item,
+        ) use ($make): string {
             $item->expiresAfter(self::SECONDS);
 
             return $make();
@@ -40,7 +40,9 @@ final readonly class RoomMemory
      */
     public function patterns(Studio $studio, \Closure $find): array
     {
-        return $this->cache->get($this->key($studio, 'patterns'), static function (ItemInterface $item) use ($find): array {
+        return $this->cache->get($this->key($studio, 'patterns'), static function (ItemInterface $item) use (
+            $find,
+        ): array {
             $item->expiresAfter(self::SECONDS);
 
             return $find();

@@ -11,7 +11,5 @@ final readonly class RoomView
      * @param list<FrameProblems>                   $frames
      * @param array<string, array{string, string}>  $quilts   id and title by id of the run
      */
-    public function __construct(public array $frames, public array $quilts)
-    {
-    }
+    public function __construct(public array $frames, public array $quilts) {}
 }

@@ -23,9 +23,15 @@ final class StudioTaskRepository extends ServiceEntityRepository
     public function findOpen(Studio $studio): array
     {
         /** @var list<StudioTask> $tasks */
-        $tasks = $this->createQueryBuilder('t')->innerJoin('t.frame', 'f')->addSelect('f')
-            ->where('f.studio = :studio AND t.done IS NULL')->setParameter('studio', $studio->id(), 'ulid')
-            ->orderBy('t.made')->addOrderBy('t.id')->getQuery()->getResult();
+        $tasks = $this->createQueryBuilder('t')
+            ->innerJoin('t.frame', 'f')
+            ->addSelect('f')
+            ->where('f.studio = :studio AND t.done IS NULL')
+            ->setParameter('studio', $studio->id(), 'ulid')
+            ->orderBy('t.made')
+            ->addOrderBy('t.id')
+            ->getQuery()
+            ->getResult();
 
         return $tasks;
     }

@@ -24,17 +24,26 @@ use Symfony\Component\Uid\Ulid;
 #[IsCsrfTokenValid('task')]
 final class TaskController extends AbstractController
 {
-    public function __construct(private readonly StudioTaskRepository $tasks, private readonly EntityManagerInterface $entities, private readonly ClockInterface $clock)
-    {
-    }
+    public function __construct(
+        private readonly StudioTaskRepository $tasks,
+        private readonly EntityManagerInterface $entities,
+        private readonly ClockInterface $clock,
+    ) {}
 
     /** One task of a kind at a time on a frame, however often the button is pressed. */
     #[Route('/{frame}/{symptom}', name: 'make', requirements: ['symptom' => '[a-z-]+'])]
-    public function make(Ulid $frame, string $symptom, #[CurrentUser] Person $person, StudioFrameRepository $frames, TensionRoom $room): Response
-    {
+    public function make(
+        Ulid $frame,
+        string $symptom,
+        #[CurrentUser] Person $person,
+        StudioFrameRepository $frames,
+        TensionRoom $room,
+    ): Response {
         $on = $frames->findOneOf($person->studio(), $frame) ?? throw $this->createNotFoundException();
         $seen = Symptom::tryFrom($symptom) ?? throw $this->createNotFoundException();
-        $patterns = array_values(array_filter($room->patternsOn($on), static fn (Pattern $pattern): bool => $pattern->symptom === $seen));
+        $patterns = array_values(
+            array_filter($room->patternsOn($on), static fn(Pattern $pattern): bool => $pattern->symptom === $seen),
+        );
         $task = Task::against($seen, $on->kind()->hasLeaders());
         if ([] !== $patterns && null === $this->tasks->findOpenOn($on, $task)) {
             $this->entities->persist(new StudioTask($on, $task, $patterns[0]->sentence(), $this->clock->now()));
@@ -51,6 +60,10 @@ final class TaskController extends AbstractController
         $task->finish($this->clock->now());
         $this->entities->flush();
 
-        return $this->redirectToRoute('bench' === $request->getPayload()->getString('from') ? 'app_bench_index' : 'app_tension_index', [], Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute(
+            'bench' === $request->getPayload()->getString('from') ? 'app_bench_index' : 'app_tension_index',
+            [],
+            Response::HTTP_SEE_OTHER,
+        );
     }
 }

@@ -23,16 +23,39 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 final class TensionController extends AbstractController
 {
     #[Route('/tension', name: 'app_tension_index', methods: ['GET'])]
-    public function index(#[CurrentUser] Person $person, Request $request, TensionRoom $room, RoomMemory $memory, StudioTaskRepository $tasks, StudioFrameRepository $frames, CurrentUnits $units): Response
-    {
-        $word = static fn (string $name): string => mb_substr($request->query->getString($name), 0, 40);
-        $filter = new ProblemFilter($word('symptom'), $word('zone'), $word('layer'), $word('season'), $word('frame'), $word('cause'));
+    public function index(
+        #[CurrentUser] Person $person,
+        Request $request,
+        TensionRoom $room,
+        RoomMemory $memory,
+        StudioTaskRepository $tasks,
+        StudioFrameRepository $frames,
+        CurrentUnits $units,
+    ): Response {
+        $word = static fn(string $name): string => mb_substr($request->query->getString($name), 0, 40);
+        $filter = new ProblemFilter(
+            $word('symptom'),
+            $word('zone'),
+            $word('layer'),
+            $word('season'),
+            $word('frame'),
+            $word('cause'),
+        );
         $shown = max(FrameProblems::SHOWN, min(5000, (int) $request->query->getString('shown')));
         $studio = $person->studio();
         $words = json_encode([$filter, $shown, $units->system()], \JSON_THROW_ON_ERROR | \JSON_INVALID_UTF8_SUBSTITUTE);
 
         return $this->render('tension/index.html.twig', [
-            'room' => $memory->page($studio, $words, fn (): string => $this->renderView('tension/_room.html.twig', ['room' => $room->open($studio, $filter, $units->system()), 'filter' => $filter, 'shown' => $shown, 'choices' => $this->choices($frames->findOf($studio))])),
+            'room' => $memory->page(
+                $studio,
+                $words,
+                fn(): string => $this->renderView('tension/_room.html.twig', [
+                    'room' => $room->open($studio, $filter, $units->system()),
+                    'filter' => $filter,
+                    'shown' => $shown,
+                    'choices' => $this->choices($frames->findOf($studio)),
+                ]),
+            ),
             'tasks' => $tasks->findOpen($studio),
         ]);
     }
@@ -45,11 +68,20 @@ final class TensionController extends AbstractController
     private function choices(array $frames): array
     {
         return [
-            'frame' => array_combine(array_map(static fn (StudioFrame $frame): string => (string) $frame->id(), $frames), array_map(static fn (StudioFrame $frame): string => $frame->name(), $frames)),
-            'symptom' => array_combine(array_column(Symptom::cases(), 'value'), array_map(static fn (Symptom $symptom): string => $symptom->words(), Symptom::cases())),
+            'frame' => array_combine(
+                array_map(static fn(StudioFrame $frame): string => (string) $frame->id(), $frames),
+                array_map(static fn(StudioFrame $frame): string => $frame->name(), $frames),
+            ),
+            'symptom' => array_combine(
+                array_column(Symptom::cases(), 'value'),
+                array_map(static fn(Symptom $symptom): string => $symptom->words(), Symptom::cases()),
+            ),
             'zone' => array_combine(array_column(Zone::cases(), 'value'), array_column(Zone::cases(), 'value')),
             'layer' => array_combine(array_column(Layer::cases(), 'value'), array_column(Layer::cases(), 'value')),
-            'cause' => array_map(static fn (CauseEntry $entry): string => $entry->words, Knowledge::ofTheTrade()->entries),
+            'cause' => array_map(
+                static fn(CauseEntry $entry): string => $entry->words,
+                Knowledge::ofTheTrade()->entries,
+            ),
             'season' => array_combine(ProblemFilter::SEASONS, ProblemFilter::SEASONS),
         ];
     }

@@ -16,9 +16,11 @@ use Schwung\Core\Tension\Symptom;
 /** Gathers what was seen on every frame over many quilts, what keeps coming back, and what helped. */
 final readonly class TensionRoom
 {
-    public function __construct(private StudioFrameRepository $frames, private ProblemLog $log, private RoomMemory $memory)
-    {
-    }
+    public function __construct(
+        private StudioFrameRepository $frames,
+        private ProblemLog $log,
+        private RoomMemory $memory,
+    ) {}
 
     public function open(Studio $studio, ProblemFilter $filter, UnitSystem $units): RoomView
     {
@@ -26,14 +28,33 @@ final readonly class TensionRoom
         $loads = $this->log->loads($studio);
         $patterns = $this->find($loads, $problems);
         $remedies = $this->remedies($studio, $problems);
-        $shown = array_filter($this->frames->findOf($studio), static fn (StudioFrame $frame): bool => \in_array($filter->frame, ['', (string) $frame->id()], true));
-        $frames = array_map(static function (StudioFrame $frame) use ($problems, $loads, $patterns, $remedies, $filter, $units): FrameProblems {
+        $shown = array_filter(
+            $this->frames->findOf($studio),
+            static fn(StudioFrame $frame): bool => \in_array($filter->frame, ['', (string) $frame->id()], true),
+        );
+        $frames = array_map(static function (StudioFrame $frame) use (
+            $problems,
+            $loads,
+            $patterns,
+            $remedies,
+            $filter,
+            $units,
+        ): FrameProblems {
             $id = (string) $frame->id();
-            $here = array_values(array_filter($problems, static fn (LoggedProblem $problem): bool => $problem->frame === $id && $filter->lets($problem)));
+            $here = array_values(
+                array_filter(
+                    $problems,
+                    static fn(LoggedProblem $problem): bool => $problem->frame === $id && $filter->lets($problem),
+                ),
+            );
 
             return new FrameProblems(
-                $frame, $here, array_values(array_filter($patterns, static fn (Pattern $pattern): bool => $pattern->frame === $id)),
-                [] === $here ? null : (new RailPicture($units))->draw($frame, $here), \count($loads[$id] ?? []), $remedies[$id] ?? [],
+                $frame,
+                $here,
+                array_values(array_filter($patterns, static fn(Pattern $pattern): bool => $pattern->frame === $id)),
+                [] === $here ? null : (new RailPicture($units))->draw($frame, $here),
+                \count($loads[$id] ?? []),
+                $remedies[$id] ?? [],
             );
         }, array_values($shown));
 
@@ -44,9 +65,14 @@ final readonly class TensionRoom
     public function patternsOn(StudioFrame $frame): array
     {
         $studio = $frame->studio;
-        $patterns = $this->memory->patterns($studio, fn (): array => $this->find($this->log->loads($studio), $this->log->problems($studio)));
+        $patterns = $this->memory->patterns(
+            $studio,
+            fn(): array => $this->find($this->log->loads($studio), $this->log->problems($studio)),
+        );
 
-        return array_values(array_filter($patterns, static fn (Pattern $pattern): bool => $pattern->frame === (string) $frame->id()));
+        return array_values(
+            array_filter($patterns, static fn(Pattern $pattern): bool => $pattern->frame === (string) $frame->id()),
+        );
     }
 
     /**
@@ -57,9 +83,14 @@ final readonly class TensionRoom
      */
     private function find(array $loads, array $problems): array
     {
-        $placed = array_values(array_filter($problems, static fn (LoggedProblem $problem): bool => $problem->hasPlace()));
+        $placed = array_values(
+            array_filter($problems, static fn(LoggedProblem $problem): bool => $problem->hasPlace()),
+        );
 
-        return (new PatternRule())->find($loads, array_map(static fn (LoggedProblem $problem): Sighting => $problem->sighting(), $placed));
+        return (new PatternRule())->find(
+            $loads,
+            array_map(static fn(LoggedProblem $problem): Sighting => $problem->sighting(), $placed),
+        );
     }
 
     /**
@@ -80,9 +111,10 @@ final readonly class TensionRoom
     /** @return list<Remedy> what was done against this symptom on this frame, the one that helped most often first */
     public function tried(StudioFrame $frame, Symptom $symptom): array
     {
-        $remedies = $this->remedies($frame->studio, $this->log->problems($frame->studio, $frame))[(string) $frame->id()] ?? [];
+        $remedies =
+            $this->remedies($frame->studio, $this->log->problems($frame->studio, $frame))[(string) $frame->id()] ?? [];
 
-        return array_values(array_filter($remedies, static fn (Remedy $remedy): bool => $remedy->symptom === $symptom));
+        return array_values(array_filter($remedies, static fn(Remedy $remedy): bool => $remedy->symptom === $symptom));
     }
 
     /**
@@ -94,19 +126,25 @@ final readonly class TensionRoom
     {
         $seen = [];
         foreach ($problems as $problem) {
-            $seen[$problem->run.' '.$problem->key] = $problem;
+            $seen[$problem->run . ' ' . $problem->key] = $problem;
         }
         $remedies = [];
         foreach ($this->log->fixes($studio) as $fix) {
-            $problem = $seen[$fix['run'].' '.$fix['of']] ?? null;
+            $problem = $seen[$fix['run'] . ' ' . $fix['of']] ?? null;
             if (null !== $problem?->frame) {
-                $key = $problem->symptom->value.' '.$fix['cause'];
-                $remedies[$problem->frame][$key] = ($remedies[$problem->frame][$key] ?? new Remedy($problem->symptom, $fix['cause']))->with($fix['action'], $fix['worked']);
+                $key = $problem->symptom->value . ' ' . $fix['cause'];
+                $remedies[$problem->frame][$key] = (
+                    $remedies[$problem->frame][$key] ?? new Remedy($problem->symptom, $fix['cause'])
+                )->with($fix['action'], $fix['worked']);
             }
         }
 
         return array_map(static function (array $here): array {
-            usort($here, static fn (Remedy $one, Remedy $other): int => $other->helped <=> $one->helped ?: $one->tried <=> $other->tried);
+            usort(
+                $here,
+                static fn(Remedy $one, Remedy $other): int => $other->helped <=> $one->helped ?:
+                $one->tried <=> $other->tried,
+            );
 
             return $here;
         }, $remedies);

@@ -34,7 +34,9 @@ abstract class StudioTestCase extends WebTestCase
 
     protected function studio(string $email): Person
     {
-        return $this->service(StudioOpening::class)->open(new SignUp('A studio', 'Its owner', $email, 'a long password', UnitSystem::Inches, 'UTC'));
+        return $this->service(StudioOpening::class)->open(
+            new SignUp('A studio', 'Its owner', $email, 'a long password', UnitSystem::Inches, 'UTC'),
+        );
     }
 
     protected function frame(?Person $person = null, string $name = 'North frame'): StudioFrame
@@ -47,11 +49,20 @@ abstract class StudioTestCase extends WebTestCase
     }
 
     /** @param array<string, mixed> $entries by path of the sheet */
-    protected function quilt(array $entries = [], ?Person $person = null, string $title = 'Harbour lamps', ?StudioFrame $frame = null): Quilt
-    {
+    protected function quilt(
+        array $entries = [],
+        ?Person $person = null,
+        string $title = 'Harbour lamps',
+        ?StudioFrame $frame = null,
+    ): Quilt {
         $person ??= $this->owner;
         $input = new NewQuilt();
-        [$input->title, $input->client, $input->frame, $input->key] = [$title, 'Odile Marrant', $frame ?? $this->frame($person), (string) new Ulid()];
+        [$input->title, $input->client, $input->frame, $input->key] = [
+            $title,
+            'Odile Marrant',
+            $frame ?? $this->frame($person),
+            (string) new Ulid(),
+        ];
         $sheet = Sheet::blank();
         foreach ($entries as $path => $text) {
             $sheet = $sheet->with($path, $text);
@@ -64,9 +75,16 @@ abstract class StudioTestCase extends WebTestCase
     protected static function entries(string $across = '78 in', string $along = '96 in'): array
     {
         return [
-            'top/widths/top' => '68 in', 'top/widths/middle' => '68 in', 'top/widths/bottom' => '68 in',
-            'top/lengths/left' => '87 1/4 in', 'top/lengths/middle' => '87 1/4 in', 'top/lengths/right' => '87 1/4 in',
-            'backing/sides/top' => $across, 'backing/sides/right' => $along, 'backing/sides/bottom' => $across, 'backing/sides/left' => $along,
+            'top/widths/top' => '68 in',
+            'top/widths/middle' => '68 in',
+            'top/widths/bottom' => '68 in',
+            'top/lengths/left' => '87 1/4 in',
+            'top/lengths/middle' => '87 1/4 in',
+            'top/lengths/right' => '87 1/4 in',
+            'backing/sides/top' => $across,
+            'backing/sides/right' => $along,
+            'backing/sides/bottom' => $across,
+            'backing/sides/left' => $along,
         ];
     }
 
@@ -74,15 +92,25 @@ abstract class StudioTestCase extends WebTestCase
     protected static function rows(): array
     {
         return [
-            ...self::entries(), 'batting/width' => '74 in', 'batting/length' => '93 in', 'batting/kind' => 'cotton-poly',
-            'quilting/style' => 'rows', 'quilting/row_height' => '8 in', 'load/direction' => 'as-is',
+            ...self::entries(),
+            'batting/width' => '74 in',
+            'batting/length' => '93 in',
+            'batting/kind' => 'cotton-poly',
+            'quilting/style' => 'rows',
+            'quilting/row_height' => '8 in',
+            'load/direction' => 'as-is',
         ];
     }
 
     /** Starts it at the frame, as the button of stage Load does. */
     protected function begin(Quilt $quilt): void
     {
-        $this->browser->submit($this->browser->request('GET', "/quilts/{$quilt->id()}/load")->filter('#start')->form());
+        $this->browser->submit(
+            $this->browser
+                ->request('GET', "/quilts/{$quilt->id()}/load")
+                ->filter('#start')
+                ->form(),
+        );
         self::assertResponseRedirects("/quilts/{$quilt->id()}/frame", 303);
     }
 

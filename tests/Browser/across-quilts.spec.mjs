@@ -4,9 +4,7 @@ import { expectAccessible, expectSoundAt, signIn } from "./studio.mjs";
 // Comes before the tests that put quilts of their own on the frames of the demo.
 test.beforeEach(async ({ page }) => signIn(page));
 
-test("what keeps coming back in the demo's year is said, and leads to its task", async ({
-  page,
-}) => {
+test("what keeps coming back in the demo's year is said, and leads to its task", async ({ page }) => {
   await page.goto("/tension");
   await expectSoundAt(page, [390, 844], [1280, 800]);
   await expect(page.getByText(/The middle hangs, centre, on 5 of the last 12 loads/)).toBeVisible();

@@ -3,9 +3,7 @@ import { expectAccessible, openQuilt, signIn, watchErrors } from "./studio.mjs";
 
 test.beforeEach(async ({ page }) => signIn(page));
 
-test("another hold redraws the rail, its minutes and what to fetch, and is undone", async ({
-  page,
-}) => {
+test("another hold redraws the rail, its minutes and what to fetch, and is undone", async ({ page }) => {
   const errors = watchErrors(page);
   await openQuilt(page, "Nine winds", "attach");
   const pieces = page.locator("figure", { hasText: "Lead" }).locator(".pin");
@@ -48,9 +46,7 @@ test("on a phone the rail is paged along in large print", async ({ page }) => {
   await expectAccessible(page);
 });
 
-test("a leader check is entered, kept when it is wrong, drawn when it is right", async ({
-  page,
-}) => {
+test("a leader check is entered, kept when it is wrong, drawn when it is right", async ({ page }) => {
   const errors = watchErrors(page);
   await page.goto("/frames");
   await page.getByRole("link", { name: /North frame/ }).click();

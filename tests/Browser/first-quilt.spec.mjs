@@ -1,9 +1,7 @@
 import { expect, test } from "@playwright/test";
 import { expectAccessible, watchErrors } from "./studio.mjs";
 
-test("a new studio takes in a short quilt, tries a remedy, keeps it and prints", async ({
-  page,
-}) => {
+test("a new studio takes in a short quilt, tries a remedy, keeps it and prints", async ({ page }) => {
   const errors = watchErrors(page);
   await page.goto("/sign-up");
   await expectAccessible(page);
@@ -34,9 +32,7 @@ test("a new studio takes in a short quilt, tries a remedy, keeps it and prints",
   await page.getByRole("button", { name: "Measure it" }).click();
 
   for (const place of ["top", "in the middle", "bottom"]) {
-    await page
-      .getByLabel(place === "in the middle" ? "Width in the middle" : `Width at the ${place}`)
-      .fill("68");
+    await page.getByLabel(place === "in the middle" ? "Width in the middle" : `Width at the ${place}`).fill("68");
   }
   await page.getByLabel("Length at the left").fill("87 1/4");
   await page.getByLabel("Length in the middle").fill("87.25");

@@ -29,26 +29,20 @@ const onServer = (page, quilt) =>
 
 /** How often the server has a step as done. */
 const timesDone = async (page, quilt, key) =>
-  (await onServer(page, quilt)).filter((entry) => entry.kind === "done" && entry.step === key)
-    .length;
+  (await onServer(page, quilt)).filter((entry) => entry.kind === "done" && entry.step === key).length;
 
-test("the server is gone for a while: work goes on, and nothing is lost or doubled", async ({
-  page,
-  context,
-}) => {
+test("the server is gone for a while: work goes on, and nothing is lost or doubled", async ({ page, context }) => {
   const quilt = await bringIn(page, job("Gone for a while"));
   await begin(page, quilt);
   await context.setOffline(true);
   await goTo(page, "centres");
   await page.getByRole("button", { name: "Upper tension usual" }).click();
-  await expect(
-    page.locator(".frame-notice", { hasText: "No answer from the server." }),
-  ).toBeVisible();
+  await expect(page.locator(".frame-notice", { hasText: "No answer from the server." })).toBeVisible();
   await expect(page.getByText("5 kept on this device.")).toBeVisible();
   await context.setOffline(false);
-  await expect(page.locator(".frame-notice", { hasText: "No answer from the server." })).toBeHidden(
-    { timeout: 15_000 },
-  );
+  await expect(page.locator(".frame-notice", { hasText: "No answer from the server." })).toBeHidden({
+    timeout: 15_000,
+  });
   await expectSent(page);
   const entries = await onServer(page, quilt);
   expect(entries.map((entry) => entry.step ?? entry.data.is)).toEqual([
@@ -92,10 +86,7 @@ test("the page opens again while the server does not answer", async ({ page, con
   expect(await timesDone(page, quilt, "machine")).toBe(1);
 });
 
-test("a tablet that slept shows what happened meanwhile as soon as it wakes", async ({
-  page,
-  context,
-}) => {
+test("a tablet that slept shows what happened meanwhile as soon as it wakes", async ({ page, context }) => {
   const quilt = await bringIn(page, job("Asleep"));
   await begin(page, quilt);
   // Asleep, its timers stand still.
@@ -297,10 +288,7 @@ test("a pedal's key is learnt and remembered", async ({ page }) => {
   await expect(page.locator("[data-done]").first()).toBeVisible();
 });
 
-test("tape and encoder speak to the page at the frame and to a field in focus", async ({
-  page,
-  context,
-}) => {
+test("tape and encoder speak to the page at the frame and to a field in focus", async ({ page, context }) => {
   const quilt = await bringIn(page, job("Devices"));
   await begin(page, quilt);
   await goTo(page, "pass-2-advance");

@@ -103,10 +103,6 @@ export async function goTo(page, key) {
 /** Nothing waits on the device any more. */
 export async function expectSent(page) {
   await expect
-    .poll(() =>
-      page.evaluate(
-        () => Object.keys(localStorage).filter((name) => name.includes(":waits:")).length,
-      ),
-    )
+    .poll(() => page.evaluate(() => Object.keys(localStorage).filter((name) => name.includes(":waits:")).length))
     .toBe(0);
 }

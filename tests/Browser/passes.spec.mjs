@@ -6,9 +6,7 @@ test.beforeEach(async ({ page }) => signIn(page));
 /** The pass that the page shows in all three places that tell it. */
 async function expectPass(page, number) {
   await expect(page.locator('label[for="pass"]')).toHaveText(`Pass ${number} of 10`);
-  await expect(page.locator("#sheet summary", { hasText: "Depth at pass" })).toContainText(
-    `Depth at pass ${number}`,
-  );
+  await expect(page.locator("#sheet summary", { hasText: "Depth at pass" })).toContainText(`Depth at pass ${number}`);
   await expect(page.locator("svg.bed text.halo.strong")).toHaveText(String(number));
 }
 
@@ -44,10 +42,7 @@ for (const [width, height] of [
     expect(errors).toEqual([]);
   });
 
-  test(`the slider winds the quilt by touch at ${width} × ${height}`, async ({
-    browser,
-    baseURL,
-  }) => {
+  test(`the slider winds the quilt by touch at ${width} × ${height}`, async ({ browser, baseURL }) => {
     const context = await browser.newContext({
       baseURL,
       hasTouch: true,
@@ -121,21 +116,15 @@ test("a design is brought in, chosen, and laid on the quilt", async ({ page }) =
   const file = (text) => ({
     name: "row.svg",
     mimeType: "image/svg+xml",
-    buffer: Buffer.from(
-      `<svg xmlns="http://www.w3.org/2000/svg" width="8in" viewBox="0 0 80 40">${text}</svg>`,
-    ),
+    buffer: Buffer.from(`<svg xmlns="http://www.w3.org/2000/svg" width="8in" viewBox="0 0 80 40">${text}</svg>`),
   });
   await page.getByLabel("SVG of one row").setInputFiles(file("<script>alert(1)</script>"));
   await page.getByRole("button", { name: "Measure it and keep it" }).click();
   await expect(page.getByText("wants to run something (script)")).toBeVisible();
   await expect(page.getByLabel("Name")).toHaveValue("Arches");
-  await page
-    .getByLabel("SVG of one row")
-    .setInputFiles(file('<path d="M0 30C20-10 60-10 80 30"/>'));
+  await page.getByLabel("SVG of one row").setInputFiles(file('<path d="M0 30C20-10 60-10 80 30"/>'));
   await page.getByRole("button", { name: "Measure it and keep it" }).click();
-  await expect(page.locator("li", { hasText: "Arches" })).toContainText(
-    "3 in high, repeats every 8 in",
-  );
+  await expect(page.locator("li", { hasText: "Arches" })).toContainText("3 in high, repeats every 8 in");
 
   await openQuilt(page, "Garden wall", "passes");
   await page.getByLabel("Design").selectOption({ label: "Arches" });

@@ -31,9 +31,7 @@ export async function expectAccessible(page) {
   const found = await new AxeBuilder({ page })
     .withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"])
     .analyze();
-  expect(
-    found.violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target).join(", ")}`),
-  ).toEqual([]);
+  expect(found.violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target).join(", ")}`)).toEqual([]);
 }
 
 /** Fails the test when the page reports an error, such as one of its content policy. */
@@ -52,9 +50,7 @@ export function watchErrors(page) {
 
 /** No wider than the window. */
 export async function expectNoOverflow(page) {
-  const overflow = await page.evaluate(
-    () => document.documentElement.scrollWidth - window.innerWidth,
-  );
+  const overflow = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
   expect(overflow, page.url()).toBeLessThanOrEqual(0);
 }
 

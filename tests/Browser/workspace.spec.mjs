@@ -36,9 +36,7 @@ test("what is typed quickly, one field after the other, is all kept", async ({ p
   await expect(page.locator("#sheet h2")).toHaveText("The top is 41 ⅛ in × 52 ¼ in.");
   await page.reload();
   for (const [i, name] of fields.entries()) {
-    await expect(page.getByLabel(name)).toHaveValue(
-      entries[i].replace(" 1/8", " ⅛").replace(" 1/4", " ¼") + " in",
-    );
+    await expect(page.getByLabel(name)).toHaveValue(entries[i].replace(" 1/8", " ⅛").replace(" 1/4", " ¼") + " in");
   }
 });
 
@@ -98,9 +96,7 @@ test("the workspace works without scripts", async ({ browser, baseURL }) => {
   await context.close();
 });
 
-test("the drawing is true: one scale, the top within the backing where it is said to fit", async ({
-  page,
-}) => {
+test("the drawing is true: one scale, the top within the backing where it is said to fit", async ({ page }) => {
   await openQuilt(page, "Harbour lamps", "backing");
   const shape = await page.evaluate(() => {
     const box = (selector) => {

@@ -11,7 +11,7 @@ use PHPUnit\Framework\TestCase;
 #[CoversNothing]
 final class FoldersTest extends TestCase
 {
-    private const CORE = __DIR__.'/../../core';
+    private const CORE = __DIR__ . '/../../core';
 
     public function testNoFolderUsesItselfByAnother(): void
     {
@@ -37,7 +37,10 @@ final class FoldersTest extends TestCase
     {
         do {
             $before = \count($uses);
-            $uses = array_filter($uses, static fn (array $used): bool => [] !== array_intersect($used, array_keys($uses)));
+            $uses = array_filter(
+                $uses,
+                static fn(array $used): bool => [] !== array_intersect($used, array_keys($uses)),
+            );
         } while (\count($uses) < $before);
 
         return array_keys($uses);
@@ -47,16 +50,23 @@ final class FoldersTest extends TestCase
     private static function uses(): array
     {
         $uses = [];
-        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(self::CORE, \FilesystemIterator::SKIP_DOTS)) as $file) {
+        foreach (
+            new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(self::CORE, \FilesystemIterator::SKIP_DOTS))
+            as $file
+        ) {
             \assert($file instanceof \SplFileInfo);
             if ('php' === $file->getExtension()) {
                 $folder = explode('/', substr($file->getPathname(), \strlen(self::CORE) + 1))[0];
-                preg_match_all('/Schwung\\\\Core\\\\([A-Za-z]+)\\\\/', (string) file_get_contents($file->getPathname()), $found);
-                $uses[$folder] = [...($uses[$folder] ?? []), ...array_diff($found[1], [$folder])];
+                preg_match_all(
+                    '/Schwung\\\\Core\\\\([A-Za-z]+)\\\\/',
+                    (string) file_get_contents($file->getPathname()),
+                    $found,
+                );
+                $uses[$folder] = [...$uses[$folder] ?? [], ...array_diff($found[1], [$folder])];
             }
         }
         self::assertGreaterThan(10, \count($uses));
 
-        return array_map(static fn (array $used): array => array_values(array_unique($used)), $uses);
+        return array_map(static fn(array $used): array => array_values(array_unique($used)), $uses);
     }
 }

@@ -23,12 +23,27 @@ final class Jobs
     {
         [$a, $l] = [Length::inches($across), Length::inches($along)];
 
-        return new Backing($a, $l, $a, $l, null === $diagonal ? null : Length::inches($diagonal), bolt: null === $bolt ? null : Length::inches($bolt));
+        return new Backing(
+            $a,
+            $l,
+            $a,
+            $l,
+            null === $diagonal ? null : Length::inches($diagonal),
+            bolt: null === $bolt ? null : Length::inches($bolt),
+        );
     }
 
     public static function crooked(float $top, float $right, float $bottom, float $left, float $diagonal): Backing
     {
-        return new Backing(...array_map(static fn (float $side): Length => Length::inches($side), [$top, $right, $bottom, $left, $diagonal]));
+        return new Backing(
+            ...array_map(static fn(float $side): Length => Length::inches($side), [
+                $top,
+                $right,
+                $bottom,
+                $left,
+                $diagonal,
+            ]),
+        );
     }
 
     public static function frame(): Frame
@@ -39,7 +54,7 @@ final class Jobs
     /** @return array<string, mixed> a whole job document that loads */
     public static function document(): array
     {
-        $text = file_get_contents(__DIR__.'/Exchange/documents/fits.job.json');
+        $text = file_get_contents(__DIR__ . '/Exchange/documents/fits.job.json');
         /** @var array<string, mixed> $document */
         $document = json_decode((string) $text, true, flags: \JSON_THROW_ON_ERROR);
 

@@ -12,7 +12,7 @@ final class FaultyDocument extends \DomainException
     /** @param non-empty-list<Fault> $faults */
     private function __construct(public readonly array $faults)
     {
-        parent::__construct(implode("\n", array_map(static fn (Fault $fault): string => $fault->line(), $faults)));
+        parent::__construct(implode("\n", array_map(static fn(Fault $fault): string => $fault->line(), $faults)));
     }
 
     /** @param non-empty-list<Fault> $faults */

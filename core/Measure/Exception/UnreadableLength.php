@@ -21,13 +21,13 @@ final class UnreadableLength extends \InvalidArgumentException
 
     public static function empty(): self
     {
-        return new self('There is nothing written. '.self::EXAMPLES);
+        return new self('There is nothing written. ' . self::EXAMPLES);
     }
 
     private static function shortened(string $text): string
     {
         $clean = mb_scrub($text, 'UTF-8');
 
-        return mb_strlen($clean) > 40 ? mb_substr($clean, 0, 40).'…' : $clean;
+        return mb_strlen($clean) > 40 ? mb_substr($clean, 0, 40) . '…' : $clean;
     }
 }

@@ -15,9 +15,13 @@ final readonly class Bed
      * @param float        $drag    the way of the diagonal pull: below zero from the top left, above from the top right
      * @param float        $bend    curvature of the finished edges, per millimetre; above zero they curl to the back
      */
-    public function __construct(public BedSetup $setup, public array $sags, public array $effects, public float $drag, public float $bend)
-    {
-    }
+    public function __construct(
+        public BedSetup $setup,
+        public array $sags,
+        public array $effects,
+        public float $drag,
+        public float $bend,
+    ) {}
 
     /** @return list<Symptom> what is there to be seen, each once */
     public function symptoms(): array
@@ -40,6 +44,8 @@ final readonly class Bed
     /** Null where no effect is of this symptom. */
     public function of(Symptom $symptom): ?Effect
     {
-        return array_values(array_filter($this->effects, static fn (Effect $effect): bool => $effect->symptom === $symptom))[0] ?? null;
+        return array_values(
+            array_filter($this->effects, static fn(Effect $effect): bool => $effect->symptom === $symptom),
+        )[0] ?? null;
     }
 }

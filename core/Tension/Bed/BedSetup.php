@@ -14,7 +14,8 @@ use Schwung\Core\Tension\SeamLie;
 final readonly class BedSetup
 {
     /**
-     * @param Length $lag        how much longer the cloth itself is at one end, by its cut or by its roller; positive at the right, negative at the left
+     * @param Length $lag        how much longer the cloth itself is at one end, by its cut or by its roller; positive
+     *   at the right, negative at the left
      * @param Length $pinSpacing of the backing's attachment
      */
     public function __construct(
@@ -25,13 +26,20 @@ final readonly class BedSetup
         public SideClamps $clamps,
         public Length $pinSpacing,
         public Stretch $stretch,
-    ) {
-    }
+    ) {}
 
     /** A bed with nothing wrong. */
     public static function flat(): self
     {
-        return new self(self::evenly(Firmness::FirmWithGive, Firmness::FirmWithGive), LeaderShape::straight(), Length::zero(), new WoundSeam(SeamLie::None), SideClamps::justStraight(), Length::inches(4), Stretch::None);
+        return new self(
+            self::evenly(Firmness::FirmWithGive, Firmness::FirmWithGive),
+            LeaderShape::straight(),
+            Length::zero(),
+            new WoundSeam(SeamLie::None),
+            SideClamps::justStraight(),
+            Length::inches(4),
+            Stretch::None,
+        );
     }
 
     public static function evenly(Firmness $backing, Firmness $top): FirmnessReading
@@ -49,6 +57,14 @@ final readonly class BedSetup
         ?Length $pinSpacing = null,
         ?Stretch $stretch = null,
     ): self {
-        return new self($firmness ?? $this->firmness, $leader ?? $this->leader, $lag ?? $this->lag, $seam ?? $this->seam, $clamps ?? $this->clamps, $pinSpacing ?? $this->pinSpacing, $stretch ?? $this->stretch);
+        return new self(
+            $firmness ?? $this->firmness,
+            $leader ?? $this->leader,
+            $lag ?? $this->lag,
+            $seam ?? $this->seam,
+            $clamps ?? $this->clamps,
+            $pinSpacing ?? $this->pinSpacing,
+            $stretch ?? $this->stretch,
+        );
     }
 }

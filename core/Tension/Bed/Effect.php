@@ -16,7 +16,10 @@ final readonly class Effect
      * @param Symptom|null $symptom    what is seen of it; null while it is too small to be seen
      * @param bool         $isEstimate whether it rests on more than geometry: on how far cloth gives
      */
-    public function __construct(public string $name, public ?Worked $size, public ?Symptom $symptom, public bool $isEstimate = true)
-    {
-    }
+    public function __construct(
+        public string $name,
+        public ?Worked $size,
+        public ?Symptom $symptom,
+        public bool $isEstimate = true,
+    ) {}
 }

@@ -16,9 +16,7 @@ final readonly class LeaderShape
      * @param Length $tilt longer at the right end than at the left; negative where the left is longer
      * @param Length $bow  longer in the middle than at its ends; negative where the ends are longer
      */
-    public function __construct(public Length $tilt, public Length $bow)
-    {
-    }
+    public function __construct(public Length $tilt, public Length $bow) {}
 
     public static function straight(): self
     {
@@ -36,11 +34,17 @@ final readonly class LeaderShape
     {
         $tilt = $this->tilt->isNegative() ? $this->tilt->negated() : $this->tilt;
 
-        return new Worked(Figure::measured($tilt), 'What the leader is longer at one end than at the other.', [new Term('tilt', Figure::measured($this->tilt), $this->tilt->isNegative() ? 'longer at the left' : 'longer at the right')]);
+        return new Worked(Figure::measured($tilt), 'What the leader is longer at one end than at the other.', [
+            new Term(
+                'tilt',
+                Figure::measured($this->tilt),
+                $this->tilt->isNegative() ? 'longer at the left' : 'longer at the right',
+            ),
+        ]);
     }
 
     private function distance(float $at): float
     {
-        return $this->tilt->toMillimetres() * $at / 2 + $this->bow->toMillimetres() * (1 - $at ** 2);
+        return ($this->tilt->toMillimetres() * $at) / 2 + $this->bow->toMillimetres() * (1 - $at ** 2);
     }
 }

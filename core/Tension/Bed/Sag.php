@@ -10,7 +10,5 @@ use Schwung\Core\Measure\Length;
 final readonly class Sag
 {
     /** @param float $at from -1 (left side) to 1 (right side) */
-    public function __construct(public float $at, public Length $dip)
-    {
-    }
+    public function __construct(public float $at, public Length $dip) {}
 }

@@ -13,9 +13,7 @@ final readonly class SideClamps
     public const STRONGEST = 4;
 
     /** @param int $pull from 0 (none are on) over 2 (just straight) to 4 (as hard as they go) */
-    public function __construct(public int $pull, public ClampWidth $bite, public Length $apart)
-    {
-    }
+    public function __construct(public int $pull, public ClampWidth $bite, public Length $apart) {}
 
     public static function justStraight(): self
     {

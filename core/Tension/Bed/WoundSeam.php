@@ -10,9 +10,11 @@ use Schwung\Core\Tension\SeamLie;
 /** A backing's seam on the roll: how it lies, how it is pressed, and how many turns are wound by now. */
 final readonly class WoundSeam
 {
-    public function __construct(public SeamLie $lie, public Pressing $pressed = Pressing::Open, public int $turns = 0)
-    {
-    }
+    public function __construct(
+        public SeamLie $lie,
+        public Pressing $pressed = Pressing::Open,
+        public int $turns = 0,
+    ) {}
 
     public function windsOnItself(): bool
     {

@@ -15,37 +15,60 @@ final readonly class Exercise
     /**
      * @param non-empty-list<Fault> $faults
      * @param list<Symptom>         $seen    all there is to see, wherever it is
-     * @param list<float>           $line    the stitched line's distance from the leader's edge at five places, left to right, in millimetres
+     * @param list<float>           $line    the stitched line's distance from the leader's edge at five places, left to
+     *   right, in millimetres
      * @param non-empty-list<Cause> $offered causes to choose from, the hidden ones among them
      */
-    public function __construct(public Level $level, public int $seed, public Bed $bed, public array $faults, public array $seen, public array $line, public array $offered)
-    {
-    }
+    public function __construct(
+        public Level $level,
+        public int $seed,
+        public Bed $bed,
+        public array $faults,
+        public array $seen,
+        public array $line,
+        public array $offered,
+    ) {}
 
     /** @return list<Cause> */
     public function causes(): array
     {
-        return array_map(static fn (Fault $fault): Cause => $fault->cause, $this->faults);
+        return array_map(static fn(Fault $fault): Cause => $fault->cause, $this->faults);
     }
 
     /** @return list<Symptom> what this probe lets one see */
     public function seenBy(Probe $probe): array
     {
-        return array_values(array_filter($this->seen, static fn (Symptom $symptom): bool => \in_array($symptom->look(), $probe->looks(), true) && Symptom::SnapBack !== $symptom || Probe::Release === $probe && Symptom::SnapBack === $symptom));
+        return array_values(
+            array_filter(
+                $this->seen,
+                static fn(Symptom $symptom): bool => (\in_array($symptom->look(), $probe->looks(), true) &&
+                    Symptom::SnapBack !== $symptom) ||
+                    (Probe::Release === $probe && Symptom::SnapBack === $symptom),
+            ),
+        );
     }
 
     /** @return list<Symptom> what this probe shows to be missing */
     public function missedBy(Probe $probe): array
     {
-        $there = array_merge([], ...array_map(static fn (Look $look): array => $look->symptoms(), $probe->looks()));
+        $there = array_merge([], ...array_map(static fn(Look $look): array => $look->symptoms(), $probe->looks()));
 
-        return array_values(array_filter($there, fn (Symptom $symptom): bool => !\in_array($symptom, $this->seen, true) && Symptom::SnapBack !== $symptom));
+        return array_values(
+            array_filter(
+                $there,
+                fn(Symptom $symptom): bool => !\in_array($symptom, $this->seen, true) && Symptom::SnapBack !== $symptom,
+            ),
+        );
     }
 
     /** @return list<string> what it finds beside what is seen and measured */
     public function tracesOf(Probe $probe): array
     {
-        return array_values(array_filter(array_map(static fn (Fault $fault): ?string => $fault->traces[$probe->value] ?? null, $this->faults)));
+        return array_values(
+            array_filter(
+                array_map(static fn(Fault $fault): ?string => $fault->traces[$probe->value] ?? null, $this->faults),
+            ),
+        );
     }
 
     /** The probes that tell the hidden faults, and a look into the bed first. */
@@ -56,6 +79,6 @@ final readonly class Exercise
             $probes[$fault->proof->value] = $fault->proof;
         }
 
-        return array_sum(array_map(static fn (Probe $probe): int => $probe->minutes(), $probes));
+        return array_sum(array_map(static fn(Probe $probe): int => $probe->minutes(), $probes));
     }
 }

@@ -17,7 +17,8 @@ use Schwung\Core\Tension\Symptom;
 use Schwung\Core\Tension\TensionCase;
 
 /**
- * Hides one or two faults in a bed. Everything that is drawn by chance comes from the seed: the same level and seed give
+ * Hides one or two faults in a bed. Everything that is drawn by chance comes from the seed: the same level and seed
+ * give
  * the same bed on every machine. What is seen follows from geometry where there is any, else from how often the cause
  * shows it by the trade's knowledge.
  */
@@ -33,9 +34,7 @@ final readonly class ExerciseMaker
     private const DIPS = [Symptom::CentreDip, Symptom::SideDip, Symptom::BothSidesDip];
     private const STATIONS = [-1.0, -0.5, 0.0, 0.5, 1.0];
 
-    public function __construct(private Knowledge $knowledge)
-    {
-    }
+    public function __construct(private Knowledge $knowledge) {}
 
     /** @param int $seed from 0 to LARGEST_SEED */
     public function make(Level $level, int $seed): Exercise
@@ -43,12 +42,27 @@ final readonly class ExerciseMaker
         $chance = new Randomizer(new Mt19937($level->value * (self::LARGEST_SEED + 1) + $seed));
         $all = (new FaultMaker($chance))->all($level);
         $faults = $this->hide($all, $level->faults(), $chance);
-        $setup = array_reduce($faults, static fn (BedSetup $bed, Fault $fault): BedSetup => ($fault->change)($bed), BedSetup::flat());
+        $setup = array_reduce(
+            $faults,
+            static fn(BedSetup $bed, Fault $fault): BedSetup => ($fault->change)($bed),
+            BedSetup::flat(),
+        );
         $bed = (new BedRule())->lie($setup);
         $seen = $this->seen($bed->symptoms(), $faults, $chance);
-        $line = array_map(static fn (float $at): float => self::LINE_MM + $setup->leader->longerAt($at) + $chance->getInt(-8, 8) / 10, self::STATIONS);
+        $line = array_map(
+            static fn(float $at): float => self::LINE_MM + $setup->leader->longerAt($at) + $chance->getInt(-8, 8) / 10,
+            self::STATIONS,
+        );
 
-        return new Exercise($level, $seed, $bed, $faults, $seen, $line, $this->offered($faults, $all, $seen, $level->offered(), $chance));
+        return new Exercise(
+            $level,
+            $seed,
+            $bed,
+            $faults,
+            $seen,
+            $line,
+            $this->offered($faults, $all, $seen, $level->offered(), $chance),
+        );
     }
 
     /**
@@ -62,7 +76,7 @@ final readonly class ExerciseMaker
         $shuffled = $chance->shuffleArray($all);
         $hidden = [$shuffled[0]];
         foreach ($shuffled as $fault) {
-            $isApart = [] === array_filter($hidden, static fn (Fault $other): bool => $other->field === $fault->field);
+            $isApart = [] === array_filter($hidden, static fn(Fault $other): bool => $other->field === $fault->field);
             if (\count($hidden) < $count && $isApart) {
                 $hidden[] = $fault;
             }
@@ -79,19 +93,25 @@ final readonly class ExerciseMaker
      */
     private function seen(array $byShape, array $faults, Randomizer $chance): array
     {
-        $seen = array_flip(array_map(static fn (Symptom $symptom): string => $symptom->value, $byShape));
+        $seen = array_flip(array_map(static fn(Symptom $symptom): string => $symptom->value, $byShape));
         foreach ($faults as $fault) {
             $shows = $this->knowledge->of($fault->cause)->shows;
             foreach ($shows as $word => $strength) {
                 // What a cause shows most is never missing.
-                $isThere = $chance->getInt(1, 100) <= (self::SHOWS[$strength] ?? 0) || $strength === max([0, ...$shows]);
+                $isThere =
+                    $chance->getInt(1, 100) <= (self::SHOWS[$strength] ?? 0) || $strength === max([0, ...$shows]);
                 if ($isThere && !\in_array(Symptom::from($word), self::DIPS, true)) {
                     $seen[$word] = true;
                 }
             }
         }
 
-        return array_values(array_filter(Symptom::cases(), static fn (Symptom $symptom): bool => isset($seen[$symptom->value]) && Look::Off !== $symptom->look()));
+        return array_values(
+            array_filter(
+                Symptom::cases(),
+                static fn(Symptom $symptom): bool => isset($seen[$symptom->value]) && Look::Off !== $symptom->look(),
+            ),
+        );
     }
 
     /**
@@ -105,10 +125,16 @@ final readonly class ExerciseMaker
      */
     private function offered(array $faults, array $all, array $seen, int $count, Randomizer $chance): array
     {
-        $hidden = array_map(static fn (Fault $fault): Cause => $fault->cause, $faults);
-        $possible = array_map(static fn (Fault $fault): Cause => $fault->cause, $all);
-        $ranked = array_map(static fn (Likely $likely): Cause => $likely->cause(), (new DiagnosisRule($this->knowledge))->rank(new TensionCase($seen)));
-        $others = array_filter($ranked, static fn (Cause $cause): bool => \in_array($cause, $possible, true) && !\in_array($cause, $hidden, true));
+        $hidden = array_map(static fn(Fault $fault): Cause => $fault->cause, $faults);
+        $possible = array_map(static fn(Fault $fault): Cause => $fault->cause, $all);
+        $ranked = array_map(
+            static fn(Likely $likely): Cause => $likely->cause(),
+            (new DiagnosisRule($this->knowledge))->rank(new TensionCase($seen)),
+        );
+        $others = array_filter(
+            $ranked,
+            static fn(Cause $cause): bool => \in_array($cause, $possible, true) && !\in_array($cause, $hidden, true),
+        );
         /** @var non-empty-list<Cause> $offered */
         $offered = $chance->shuffleArray([...$hidden, ...\array_slice($others, 0, $count - \count($hidden))]);
 

@@ -13,10 +13,15 @@ final readonly class Fault
     /**
      * @param string                      $field   what it is about; two faults of one field are never hidden together
      * @param \Closure(BedSetup): BedSetup $change
-     * @param array<string, string>       $traces  what a probe finds of it, by the probe's word, beside what is seen and measured there anyway
+     * @param array<string, string>       $traces  what a probe finds of it, by the probe's word, beside what is seen
+     *   and measured there anyway
      * @param Probe                       $proof   the probe that tells it from others
      */
-    public function __construct(public Cause $cause, public string $field, public \Closure $change, public Probe $proof, public array $traces = [])
-    {
-    }
+    public function __construct(
+        public Cause $cause,
+        public string $field,
+        public \Closure $change,
+        public Probe $proof,
+        public array $traces = [],
+    ) {}
 }

@@ -13,7 +13,5 @@ final readonly class Guess
      * @param list<Cause> $causes
      * @param list<Cause> $remedies each told by the cause that it is against
      */
-    public function __construct(public array $causes, public array $remedies)
-    {
-    }
+    public function __construct(public array $causes, public array $remedies) {}
 }

@@ -8,9 +8,7 @@ namespace Schwung\Core\Tension\Trainer;
 final readonly class Mark
 {
     /** @param array<string, int> $points what they are given for, and how many; they sum to at most a hundred */
-    public function __construct(public array $points)
-    {
-    }
+    public function __construct(public array $points) {}
 
     public function total(): int
     {

@@ -11,7 +11,8 @@ use Schwung\Core\Tension\Likely;
 use Schwung\Core\Tension\TensionCase;
 
 /**
- * Marks a round: sixty points for the causes, twenty-five for the remedies, fifteen for getting there without waste. A cause
+ * Marks a round: sixty points for the causes, twenty-five for the remedies, fifteen for getting there without waste. A
+ * cause
  * that is wrong, but among the three likeliest by what had been looked at, gives a third. A rule of the trainer's own.
  */
 final readonly class MarkRule
@@ -20,18 +21,24 @@ final readonly class MarkRule
     private const REMEDIES = 25;
     private const TIME = 15;
 
-    public function __construct(private Knowledge $knowledge)
-    {
-    }
+    public function __construct(private Knowledge $knowledge) {}
 
     /** @param list<Probe> $probes none twice */
     public function mark(Exercise $exercise, Guess $guess, array $probes): Mark
     {
         $hidden = $exercise->causes();
-        $share = static fn (array $chosen): int => \count(array_filter($hidden, static fn (Cause $cause): bool => \in_array($cause, $chosen, true)));
+        $share = static fn(array $chosen): int => \count(
+            array_filter($hidden, static fn(Cause $cause): bool => \in_array($cause, $chosen, true)),
+        );
         $causes = intdiv(self::CAUSES * $share($guess->causes), \count($hidden));
-        $isReasonable = 0 === $causes && [] !== array_filter($this->likeliest($exercise, $probes), static fn (Likely $likely): bool => \in_array($likely->cause(), $guess->causes, true));
-        $over = array_sum(array_map(static fn (Probe $probe): int => $probe->minutes(), $probes)) - $exercise->par();
+        $isReasonable =
+            0 === $causes &&
+            [] !==
+                array_filter(
+                    $this->likeliest($exercise, $probes),
+                    static fn(Likely $likely): bool => \in_array($likely->cause(), $guess->causes, true),
+                );
+        $over = array_sum(array_map(static fn(Probe $probe): int => $probe->minutes(), $probes)) - $exercise->par();
 
         return new Mark([
             'the cause' => $isReasonable ? intdiv(self::CAUSES, 3) : $causes,
@@ -53,6 +60,9 @@ final readonly class MarkRule
     /** @param list<Probe> $probes */
     private function known(Exercise $exercise, array $probes): TensionCase
     {
-        return new TensionCase(array_merge([], ...array_map($exercise->seenBy(...), $probes)), array_merge([], ...array_map($exercise->missedBy(...), $probes)));
+        return new TensionCase(
+            array_merge([], ...array_map($exercise->seenBy(...), $probes)),
+            array_merge([], ...array_map($exercise->missedBy(...), $probes)),
+        );
     }
 }

@@ -14,7 +14,5 @@ final readonly class Report
      * @param list<Symptom> $seen
      * @param list<Phrase>  $lines what was read, felt or found beside it; never empty
      */
-    public function __construct(public Probe $probe, public array $seen, public array $lines)
-    {
-    }
+    public function __construct(public Probe $probe, public array $seen, public array $lines) {}
 }

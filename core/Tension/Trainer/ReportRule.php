@@ -19,7 +19,10 @@ final readonly class ReportRule
     {
         $found = array_map(Phrase::of(...), $exercise->tracesOf($probe));
 
-        return new Report($probe, $exercise->seenBy($probe), [...$found, ...$this->readings($exercise, $probe, [] !== $found)]);
+        return new Report($probe, $exercise->seenBy($probe), [
+            ...$found,
+            ...$this->readings($exercise, $probe, [] !== $found),
+        ]);
     }
 
     /** @return list<Phrase> */
@@ -30,21 +33,62 @@ final readonly class ReportRule
         return match ($probe) {
             Probe::Well => $isFound || [] !== $exercise->seenBy($probe) ? [] : [Phrase::of('The bed lies flat.')],
             Probe::Roll => $this->roll($setup, $isFound),
-            Probe::Sides => [Phrase::of('Each clamp bites %s, and they stand %s apart.', Figure::measured($setup->clamps->bite->bite()), Figure::measured($setup->clamps->apart)), ...($isFound ? [] : [Phrase::of('Both sides ahead are basted.')])],
-            Probe::Edge => [Phrase::of('The pins stand %s apart.', Figure::measured($setup->pinSpacing)), ...($isFound ? [] : [Phrase::of('The far end of the top is held.')])],
-            Probe::Press => [$this->feels('Backing', $setup->firmness->backing), $this->feels('Top', $setup->firmness->top)],
-            Probe::Release => [Phrase::of('It jumps back by %s.', Cloth::jump($setup->clamps, Stretch::None !== $setup->stretch)->figure)],
+            Probe::Sides => [
+                Phrase::of(
+                    'Each clamp bites %s, and they stand %s apart.',
+                    Figure::measured($setup->clamps->bite->bite()),
+                    Figure::measured($setup->clamps->apart),
+                ),
+                ...$isFound ? [] : [Phrase::of('Both sides ahead are basted.')],
+            ],
+            Probe::Edge => [
+                Phrase::of('The pins stand %s apart.', Figure::measured($setup->pinSpacing)),
+                ...$isFound ? [] : [Phrase::of('The far end of the top is held.')],
+            ],
+            Probe::Press => [
+                $this->feels('Backing', $setup->firmness->backing),
+                $this->feels('Top', $setup->firmness->top),
+            ],
+            Probe::Release => [
+                Phrase::of(
+                    'It jumps back by %s.',
+                    Cloth::jump($setup->clamps, Stretch::None !== $setup->stretch)->figure,
+                ),
+            ],
             Probe::Measure => $this->cloth($setup, $isFound),
-            Probe::Line => [Phrase::of('From left to right the line stands %s, %s, %s, %s and %s from the edge.', ...array_map(static fn (float $distance): Figure => Figure::measured(Length::millimetres($distance)), $exercise->line))],
+            Probe::Line => [
+                Phrase::of(
+                    'From left to right the line stands %s, %s, %s, %s and %s from the edge.',
+                    ...array_map(
+                        static fn(float $distance): Figure => Figure::measured(Length::millimetres($distance)),
+                        $exercise->line,
+                    ),
+                ),
+            ],
         };
     }
 
     /** @return list<Phrase> */
     private function roll(BedSetup $setup, bool $isFound): array
     {
-        $ridge = $setup->seam->windsOnItself() ? [Phrase::of('After %s turns it stands %s proud there.', (string) $setup->seam->turns, Cloth::ridge($setup->seam)->figure)] : [];
+        $ridge = $setup->seam->windsOnItself()
+            ? [
+                Phrase::of(
+                    'After %s turns it stands %s proud there.',
+                    (string) $setup->seam->turns,
+                    Cloth::ridge($setup->seam)->figure,
+                ),
+            ]
+            : [];
 
-        return $isFound ? $ridge : [Phrase::of('Both ratchets stand alike, the leaders run as in the side view, and only the backing is in the attachment.')];
+        return $isFound
+            ? $ridge
+            : [
+                Phrase::of(
+                    'Both ratchets stand alike, the leaders run as in the side view, and only the backing is in the ' .
+                        'attachment.',
+                ),
+            ];
     }
 
     /** @return list<Phrase> */
@@ -53,14 +97,29 @@ final readonly class ReportRule
         $gives = Stretch::Along === $setup->stretch;
 
         return [
-            Phrase::of($gives ? 'Pulled by hand the backing gives from roller to roller, and hardly along the rails.' : 'Pulled by hand the backing hardly gives, either way.'),
-            Phrase::of($isFound ? 'All else measures as it should.' : 'The backing is square, the border is flat, the centres meet, and the basting lies an eighth of an inch in.'),
+            Phrase::of(
+                $gives
+                    ? 'Pulled by hand the backing gives from roller to roller, and hardly along the rails.'
+                    : 'Pulled by hand the backing hardly gives, either way.',
+            ),
+            Phrase::of(
+                $isFound
+                    ? 'All else measures as it should.'
+                    : 'The backing is square, the border is flat, the centres meet, and the basting lies an eighth ' .
+                        'of an inch in.',
+            ),
         ];
     }
 
     /** @param array{Firmness, Firmness, Firmness} $layer */
     private function feels(string $name, array $layer): Phrase
     {
-        return Phrase::of('%s: left %s, centre %s, right %s.', $name, $layer[0]->words(), $layer[1]->words(), $layer[2]->words());
+        return Phrase::of(
+            '%s: left %s, centre %s, right %s.',
+            $name,
+            $layer[0]->words(),
+            $layer[1]->words(),
+            $layer[2]->words(),
+        );
     }
 }

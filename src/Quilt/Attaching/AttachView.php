@@ -37,6 +37,5 @@ final readonly class AttachView
         public array $holdsEnd,
         public array $costs,
         public array $fetch,
-    ) {
-    }
+    ) {}
 }

@@ -21,9 +21,7 @@ use Schwung\Core\Preparation\Preparation;
 /** Draws how a quilt is held, from what its preparation has worked out. */
 final readonly class AttachViews
 {
-    public function __construct(private UnitSystem $units)
-    {
-    }
+    public function __construct(private UnitSystem $units) {}
 
     /** Null while nothing is planned. */
     public function of(Preparation $preparation): ?AttachView
@@ -72,7 +70,9 @@ final readonly class AttachViews
                 $edge,
                 $attachment,
                 $strips[$edge] ?? null,
-                HoldingSystem::DowelClamps === $system && 'top' !== $edge && false === $preparation->known->leaders->hasCasing(End::from($edge)),
+                HoldingSystem::DowelClamps === $system &&
+                    'top' !== $edge &&
+                    false === $preparation->known->leaders->hasCasing(End::from($edge)),
                 $system->hasPinSchool(),
             );
         }
@@ -83,8 +83,13 @@ final readonly class AttachViews
     private function strip(string $edge, Attachment $attachment, Plan $plan, Holding $holding): Picture
     {
         return (new RailStrip($this->units))->draw(
-            $attachment, $plan->job->frame->leaderWidth(), $holding->place, 'top' === $edge ? $this->markers($plan, $holding) : [],
-            "The $edge rail from the front: {$attachment->count()} ".(1 === $attachment->count() ? 'piece' : 'pieces, numbered as they are placed').'.',
+            $attachment,
+            $plan->job->frame->leaderWidth(),
+            $holding->place,
+            'top' === $edge ? $this->markers($plan, $holding) : [],
+            "The $edge rail from the front: {$attachment->count()} " .
+                (1 === $attachment->count() ? 'piece' : 'pieces, numbered as they are placed') .
+                '.',
         );
     }
 

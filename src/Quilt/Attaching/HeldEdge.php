@@ -17,7 +17,11 @@ final readonly class HeldEdge
      * @param bool            $needsCasing the leader has no casing, and this hold needs one
      * @param bool            $hasSchool   whether the spacing of this hold is a matter of schools
      */
-    public function __construct(public string $name, public ?Attachment $attachment, public ?Picture $strip, public bool $needsCasing, public bool $hasSchool)
-    {
-    }
+    public function __construct(
+        public string $name,
+        public ?Attachment $attachment,
+        public ?Picture $strip,
+        public bool $needsCasing,
+        public bool $hasSchool,
+    ) {}
 }

@@ -20,8 +20,7 @@ final readonly class Loading
         private Preparations $preparations,
         private StudioLeaderRepository $leaders,
         private EntityManagerInterface $entities,
-    ) {
-    }
+    ) {}
 
     public function load(Quilt $quilt, \DateTimeImmutable $now): void
     {
@@ -33,7 +32,14 @@ final readonly class Loading
         foreach ($holding->ends->byEdge() as $edge => $attachment) {
             $leader = $leaders->all[Roller::holding($edge)->value] ?? null;
             if (null !== $leader && null !== $attachment) {
-                $leader->hang(new LeaderLoad($leader, $now, $quilt->title(), new PastLoad($holding->place, $attachment->edge->length())));
+                $leader->hang(
+                    new LeaderLoad(
+                        $leader,
+                        $now,
+                        $quilt->title(),
+                        new PastLoad($holding->place, $attachment->edge->length()),
+                    ),
+                );
                 $this->entities->persist($leader);
             }
         }

@@ -17,11 +17,37 @@ final readonly class RailMarks
     {
         $shapes = [];
         foreach ($view->edges as $edge) {
-            $y = 'lead' === $edge->name ? $bed->leadBar() + $bed->canvas->px(10) : $bed->tailBar() - $bed->canvas->px('top' === $edge->name ? 14 : 5);
-            array_push($shapes, ...array_map(fn (Piece $piece): Shape => $this->mark($piece->centre()->minus($view->position), $piece->length(), $y, $bed), $edge->attachment->pieces ?? []));
+            $y =
+                'lead' === $edge->name
+                    ? $bed->leadBar() + $bed->canvas->px(10)
+                    : $bed->tailBar() - $bed->canvas->px('top' === $edge->name ? 14 : 5);
+            array_push(
+                $shapes,
+                ...array_map(
+                    fn(Piece $piece): Shape => $this->mark(
+                        $piece->centre()->minus($view->position),
+                        $piece->length(),
+                        $y,
+                        $bed,
+                    ),
+                    $edge->attachment->pieces ?? [],
+                ),
+            );
         }
 
-        return [...$shapes, ...array_map(static fn (Length $marker): Shape => Shape::line($marker->toMillimetres() - $view->position->toMillimetres(), $bed->layout->top->lead, $marker->toMillimetres() - $view->position->toMillimetres(), $bed->layout->top->tail, 'marker-line'), $view->markers)];
+        return [
+            ...$shapes,
+            ...array_map(
+                static fn(Length $marker): Shape => Shape::line(
+                    $marker->toMillimetres() - $view->position->toMillimetres(),
+                    $bed->layout->top->lead,
+                    $marker->toMillimetres() - $view->position->toMillimetres(),
+                    $bed->layout->top->tail,
+                    'marker-line',
+                ),
+                $view->markers,
+            ),
+        ];
     }
 
     /** @param Length $centre from the quilt's own middle */

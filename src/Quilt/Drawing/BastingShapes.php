@@ -14,9 +14,7 @@ final readonly class BastingShapes
 {
     private const WAVE_MM = 25.0;
 
-    public function __construct(private Canvas $canvas)
-    {
-    }
+    public function __construct(private Canvas $canvas) {}
 
     /**
      * @param list<BastingLine> $lines
@@ -30,8 +28,10 @@ final readonly class BastingShapes
 
     private function line(BastingLine $line): Shape
     {
-        $class = 'basting basting-'.$line->kind->value;
-        $shape = $line->isWavy ? Shape::polyline($this->wave($line), $class) : Shape::line($line->from->x, $line->from->y, $line->to->x, $line->to->y, $class);
+        $class = 'basting basting-' . $line->kind->value;
+        $shape = $line->isWavy
+            ? Shape::polyline($this->wave($line), $class)
+            : Shape::line($line->from->x, $line->from->y, $line->to->x, $line->to->y, $class);
 
         return null === $line->pass ? $shape : $shape->marked('basted', (string) $line->pass);
     }
@@ -44,6 +44,12 @@ final readonly class BastingShapes
         $step = BastingLineKind::Meander === $line->kind ? 60.0 : self::WAVE_MM;
         $count = max(2, (int) ceil(abs($long) / $step));
 
-        return array_map(static fn (int $i): array => [$line->from->x + $i / $count * $long, $line->from->y + (0 === $i % 2 ? -$high : $high) / 2], range(0, $count));
+        return array_map(
+            static fn(int $i): array => [
+                $line->from->x + ($i / $count) * $long,
+                $line->from->y + (0 === $i % 2 ? -$high : $high) / 2,
+            ],
+            range(0, $count),
+        );
     }
 }

@@ -32,28 +32,64 @@ final readonly class BedDrawer
      * @param Wind|null       $now  the pass at hand, where passes are drawn
      * @param LaidDesign|null $laid the row design laid over them
      */
-    public function draw(Preparation $preparation, string $stage, UnitSystem $units, ?Wind $now = null, ?LaidDesign $laid = null): BedDrawing
-    {
+    public function draw(
+        Preparation $preparation,
+        string $stage,
+        UnitSystem $units,
+        ?Wind $now = null,
+        ?LaidDesign $laid = null,
+    ): BedDrawing {
         $layout = $this->layout($preparation);
         $fields = match ($stage) {
             'measure' => $this->topFields($layout->top, $preparation->direction()),
             'passes', 'attach', 'load', 'stitch', 'off', 'sheet' => [],
             default => $this->backingFields($layout, $preparation),
         };
-        $labels = [...(\in_array($stage, ['passes', 'load', 'stitch', 'off', 'sheet'], true) ? [] : $this->margins($layout, $preparation)), ...('measure' === $stage ? $this->fullness($layout->top, $preparation) : $this->shortages($layout, $preparation))];
+        $labels = [
+            ...\in_array($stage, ['passes', 'load', 'stitch', 'off', 'sheet'], true)
+                ? []
+                : $this->margins($layout, $preparation),
+            ...'measure' === $stage
+                ? $this->fullness($layout->top, $preparation)
+                : $this->shortages($layout, $preparation),
+        ];
 
-        $up = true === $preparation->known->parts->top?->directional ? array_map(fn (float $share): Point => $this->onTop($layout->top, $preparation->direction())(0.92, $share), [0.32, 0.2]) : [];
+        $up =
+            true === $preparation->known->parts->top?->directional
+                ? array_map(
+                    fn(float $share): Point => $this->onTop($layout->top, $preparation->direction())(0.92, $share),
+                    [0.32, 0.2],
+                )
+                : [];
 
-        $bed = BedDrawing::of($preparation, $layout, [] !== $layout->backing, $fields, $labels, $preparation->known->parts->frame?->size(FrameMeasure::Rail)->toMillimetres(), $units, $up);
+        $bed = BedDrawing::of(
+            $preparation,
+            $layout,
+            [] !== $layout->backing,
+            $fields,
+            $labels,
+            $preparation->known->parts->frame?->size(FrameMeasure::Rail)->toMillimetres(),
+            $units,
+            $up,
+        );
 
-        return null === $now || null === $preparation->winding() ? $bed : $bed->under((new PassBands($layout->top, $bed->canvas))->shapes($preparation->winding(), $now, $laid));
+        return null === $now || null === $preparation->winding()
+            ? $bed
+            : $bed->under((new PassBands($layout->top, $bed->canvas))->shapes($preparation->winding(), $now, $laid));
     }
 
     private function layout(Preparation $preparation): BedLayout
     {
         $plan = $preparation->kept();
         if ($plan instanceof Plan) {
-            return (new BedPlacing())->place($plan->job->top, $plan->job->backing, $plan->cloth, $plan->chosenPlan()->backing, $plan->chosen(), $plan->batting);
+            return (new BedPlacing())->place(
+                $plan->job->top,
+                $plan->job->backing,
+                $plan->cloth,
+                $plan->chosenPlan()->backing,
+                $plan->chosen(),
+                $plan->batting,
+            );
         }
         $across = $preparation->required()?->across->terms[0]->amount->length ?? Length::inches(self::USUAL_WIDTH);
         $along = $preparation->required()?->along->terms[0]->amount->length ?? Length::inches(self::USUAL_LENGTH);
@@ -64,16 +100,31 @@ final readonly class BedDrawer
 
     private function required(Box $top, ?RequiredSize $required): Box
     {
-        $margin = static fn (string $edge): float => ($required?->margins->byEdge()[$edge]->length() ?? Length::inches(4))->toMillimetres();
+        $margin = static fn(string $edge): float => (
+            $required?->margins->byEdge()[$edge]->length() ?? Length::inches(4)
+        )->toMillimetres();
 
-        return new Box($top->left - $margin('left'), $top->lead - $margin('lead'), $top->right + $margin('right'), $top->tail + $margin('tail'));
+        return new Box(
+            $top->left - $margin('left'),
+            $top->lead - $margin('lead'),
+            $top->right + $margin('right'),
+            $top->tail + $margin('tail'),
+        );
     }
 
     /** @return list<MeasureField> */
     private function topFields(Box $top, Direction $direction): array
     {
         $at = $this->onTop($top, $direction);
-        $line = fn (string $path, string $label, float $share, float $x1, float $y1, float $x2, float $y2): MeasureField => $this->field($path, $label, $share, $at($x1, $y1), $at($x2, $y2));
+        $line = fn(
+            string $path,
+            string $label,
+            float $share,
+            float $x1,
+            float $y1,
+            float $x2,
+            float $y2,
+        ): MeasureField => $this->field($path, $label, $share, $at($x1, $y1), $at($x2, $y2));
 
         return [
             $line('top/widths/top', 'Width at the top', 0.5, 0.0, 0.0, 1.0, 0.0),
@@ -90,7 +141,16 @@ final readonly class BedDrawer
     /** @param float $share where on its line the field stands */
     private function field(string $path, string $label, float $share, Point $from, Point $to): MeasureField
     {
-        return new MeasureField($path, $label, $from->x + $share * ($to->x - $from->x), $from->y + $share * ($to->y - $from->y), $from->x, $from->y, $to->x, $to->y);
+        return new MeasureField(
+            $path,
+            $label,
+            $from->x + $share * ($to->x - $from->x),
+            $from->y + $share * ($to->y - $from->y),
+            $from->x,
+            $from->y,
+            $to->x,
+            $to->y,
+        );
     }
 
     /** @return \Closure(float, float): Point shares of the top's own width and length to the bed */
@@ -98,14 +158,23 @@ final readonly class BedDrawer
     {
         // A quarter turn clockwise brings the left edge to the lead and the top edge to the right.
         return Direction::AsIs === $direction
-            ? static fn (float $x, float $y): Point => new Point($top->left + $x * $top->across(), $top->lead + $y * $top->along())
-            : static fn (float $x, float $y): Point => new Point($top->right - $y * $top->across(), $top->lead + $x * $top->along());
+            ? static fn(float $x, float $y): Point => new Point(
+                $top->left + $x * $top->across(),
+                $top->lead + $y * $top->along(),
+            )
+            : static fn(float $x, float $y): Point => new Point(
+                $top->right - $y * $top->across(),
+                $top->lead + $x * $top->along(),
+            );
     }
 
     /** @return list<MeasureField> */
     private function backingFields(BedLayout $layout, Preparation $preparation): array
     {
-        [$tl, $tr, $br, $bl] = [] === $layout->backing ? $this->corners($layout->required, $preparation->direction()) : $this->measuredCorners($layout, $preparation);
+        [$tl, $tr, $br, $bl] =
+            [] === $layout->backing
+                ? $this->corners($layout->required, $preparation->direction())
+                : $this->measuredCorners($layout, $preparation);
 
         return [
             $this->field('backing/sides/top', 'Backing, top side', 0.5, $tl, $tr),
@@ -128,10 +197,20 @@ final readonly class BedDrawer
         }
         $plan = $preparation->plan();
         $check = $plan->chosenPlan()->backing;
-        $corners = (new BedPlacing())->place($plan->job->top, $plan->job->backing, $plan->cloth, $check, $plan->chosen(), null)->backing;
-        [$dx, $dy] = null === $preparation->mended()->extension ? [0.0, 0.0] : $this->shift($preparation->mended()->extension, $check->required);
+        $corners = (new BedPlacing())->place(
+            $plan->job->top,
+            $plan->job->backing,
+            $plan->cloth,
+            $check,
+            $plan->chosen(),
+            null,
+        )->backing;
+        [$dx, $dy] =
+            null === $preparation->mended()->extension
+                ? [0.0, 0.0]
+                : $this->shift($preparation->mended()->extension, $check->required);
 
-        return array_map(static fn (Point $corner): Point => new Point($corner->x + $dx, $corner->y + $dy), $corners);
+        return array_map(static fn(Point $corner): Point => new Point($corner->x + $dx, $corner->y + $dy), $corners);
     }
 
     /** @return array{float, float} how far strips push the measured cloth, in millimetres */
@@ -190,7 +269,13 @@ final readonly class BedDrawer
                     EdgeVerdict::TooTight => 'too tight',
                     EdgeVerdict::WorkInBody => 'body full',
                 };
-                $labels[] = new Label($place->x, $place->y, Phrase::of("$edge %s %%: $text", \sprintf('%+.1f', 100 * $fullness->share())), 'fullness', $place->x < 0 ? 'start' : 'end');
+                $labels[] = new Label(
+                    $place->x,
+                    $place->y,
+                    Phrase::of("$edge %s %%: $text", \sprintf('%+.1f', 100 * $fullness->share())),
+                    'fullness',
+                    $place->x < 0 ? 'start' : 'end',
+                );
             }
         }
 
@@ -203,10 +288,21 @@ final readonly class BedDrawer
         $check = $preparation->kept()?->chosenPlan()->backing;
         $labels = [];
         if (null !== $check && $check->missingAlong()->length()->isPositive()) {
-            $labels[] = new Label(0.2 * $layout->required->across(), $layout->required->tail, Phrase::of('%s short along', $check->missingAlong()->figure), 'short');
+            $labels[] = new Label(
+                0.2 * $layout->required->across(),
+                $layout->required->tail,
+                Phrase::of('%s short along', $check->missingAlong()->figure),
+                'short',
+            );
         }
         if (null !== $check && $check->missingAcross()->length()->isPositive()) {
-            $labels[] = new Label($layout->required->right, $layout->top->lead + 0.8 * $layout->top->along(), Phrase::of('%s short across', $check->missingAcross()->figure), 'short', 'end');
+            $labels[] = new Label(
+                $layout->required->right,
+                $layout->top->lead + 0.8 * $layout->top->along(),
+                Phrase::of('%s short across', $check->missingAcross()->figure),
+                'short',
+                'end',
+            );
         }
 
         return $labels;

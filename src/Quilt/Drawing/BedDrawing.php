@@ -43,8 +43,7 @@ final readonly class BedDrawing
         public float $railTo,
         public array $up,
         public array $overlay,
-    ) {
-    }
+    ) {}
 
     /**
      * @param list<MeasureField> $fields
@@ -52,16 +51,34 @@ final readonly class BedDrawing
      * @param list<Point>        $up
      * @param float|null         $rail   the frame's rail in millimetres, where it is known
      */
-    public static function of(Preparation $preparation, BedLayout $layout, bool $hasBacking, array $fields, array $labels, ?float $rail, UnitSystem $units, array $up): self
-    {
+    public static function of(
+        Preparation $preparation,
+        BedLayout $layout,
+        bool $hasBacking,
+        array $fields,
+        array $labels,
+        ?float $rail,
+        UnitSystem $units,
+        array $up,
+    ): self {
         $part = self::extent($layout);
         $canvas = Canvas::around($part, self::PIXELS_WIDE, self::PIXELS_HIGH, self::ROOM);
         $half = min(($rail ?? \INF) / 2, -$canvas->left - $canvas->px(16), $canvas->right() - $canvas->px(16));
         $ruler = new Ruler($units);
 
         return new self(
-            $preparation, $layout, $hasBacking, $canvas, $fields, $labels,
-            $ruler->ticks(-$half, $half), $ruler->ticks($part['top'], $part['bottom']), -$half, $half, $up, [],
+            $preparation,
+            $layout,
+            $hasBacking,
+            $canvas,
+            $fields,
+            $labels,
+            $ruler->ticks(-$half, $half),
+            $ruler->ticks($part['top'], $part['bottom']),
+            -$half,
+            $half,
+            $up,
+            [],
         );
     }
 
@@ -69,8 +86,18 @@ final readonly class BedDrawing
     public function under(array $overlay): self
     {
         return new self(
-            $this->preparation, $this->layout, $this->hasBacking, $this->canvas, $this->fields, $this->labels,
-            $this->acrossTicks, $this->alongTicks, $this->railFrom, $this->railTo, $this->up, $overlay,
+            $this->preparation,
+            $this->layout,
+            $this->hasBacking,
+            $this->canvas,
+            $this->fields,
+            $this->labels,
+            $this->acrossTicks,
+            $this->alongTicks,
+            $this->railFrom,
+            $this->railTo,
+            $this->up,
+            $overlay,
         );
     }
 
@@ -79,17 +106,36 @@ final readonly class BedDrawing
     {
         $from = max($this->canvas->left + $this->canvas->px(16), $this->railFrom - $position);
         $to = min($this->canvas->right() - $this->canvas->px(16), $this->railTo - $position);
-        $ticks = array_map(static fn (Tick $tick): Tick => new Tick($tick->at - $position, $tick->label), (new Ruler($units))->ticks($from + $position, $to + $position));
+        $ticks = array_map(
+            static fn(Tick $tick): Tick => new Tick($tick->at - $position, $tick->label),
+            (new Ruler($units))->ticks($from + $position, $to + $position),
+        );
 
         return new self(
-            $this->preparation, $this->layout, $this->hasBacking, $this->canvas, $this->fields, $this->labels,
-            $ticks, $this->alongTicks, $from, $to, $this->up, $this->overlay,
+            $this->preparation,
+            $this->layout,
+            $this->hasBacking,
+            $this->canvas,
+            $this->fields,
+            $this->labels,
+            $ticks,
+            $this->alongTicks,
+            $from,
+            $to,
+            $this->up,
+            $this->overlay,
         );
     }
 
     public function backingPoints(): string
     {
-        return implode(' ', array_map(static fn (Point $corner): string => \sprintf('%.1f,%.1f', $corner->x, $corner->y), $this->layout->backing));
+        return implode(
+            ' ',
+            array_map(
+                static fn(Point $corner): string => \sprintf('%.1f,%.1f', $corner->x, $corner->y),
+                $this->layout->backing,
+            ),
+        );
     }
 
     public function leadBar(): float
@@ -110,7 +156,7 @@ final readonly class BedDrawing
 
     public function place(MeasureField $field): string
     {
-        return $this->canvas->placeAcross($field->x).' '.$this->canvas->placeDown($field->y);
+        return $this->canvas->placeAcross($field->x) . ' ' . $this->canvas->placeDown($field->y);
     }
 
     public function shapes(): BedShapes
@@ -122,8 +168,14 @@ final readonly class BedDrawing
     private static function extent(BedLayout $layout): array
     {
         $boxes = array_filter([$layout->top, $layout->required, $layout->batting]);
-        $xs = [...array_map(static fn (Box $box): float => $box->left, $boxes), ...array_map(static fn (Box $box): float => $box->right, $boxes)];
-        $ys = [...array_map(static fn (Box $box): float => $box->lead, $boxes), ...array_map(static fn (Box $box): float => $box->tail, $boxes)];
+        $xs = [
+            ...array_map(static fn(Box $box): float => $box->left, $boxes),
+            ...array_map(static fn(Box $box): float => $box->right, $boxes),
+        ];
+        $ys = [
+            ...array_map(static fn(Box $box): float => $box->lead, $boxes),
+            ...array_map(static fn(Box $box): float => $box->tail, $boxes),
+        ];
         foreach ($layout->backing as $corner) {
             [$xs[], $ys[]] = [$corner->x, $corner->y];
         }

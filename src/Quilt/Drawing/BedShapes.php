@@ -48,7 +48,19 @@ final readonly class BedShapes
         $x = $this->bed->sideRuler();
         $mark = Shape::line($x, $tick->at, $x - $this->canvas->px(null === $tick->label ? 4 : 8), $tick->at, 'tick');
 
-        return null === $tick->label ? [$mark] : [$mark, Shape::text($x - $this->canvas->px(11), $tick->at + $this->canvas->px(4), $tick->label, $this->canvas->px(12), 'text-soft-svg', 'end')];
+        return null === $tick->label
+            ? [$mark]
+            : [
+                $mark,
+                Shape::text(
+                    $x - $this->canvas->px(11),
+                    $tick->at + $this->canvas->px(4),
+                    $tick->label,
+                    $this->canvas->px(12),
+                    'text-soft-svg',
+                    'end',
+                ),
+            ];
     }
 
     /** @return list<Shape> backing, batting and top with their seams */
@@ -56,17 +68,63 @@ final readonly class BedShapes
     {
         $top = $this->layout->top;
         $batting = $withBatting ? $this->layout->batting : null;
-        $corners = array_map(static fn (Point $corner): array => [$corner->x, $corner->y], $this->layout->backing);
+        $corners = array_map(static fn(Point $corner): array => [$corner->x, $corner->y], $this->layout->backing);
         $isShaped = true === $this->bed->preparation->known->parts->top?->edge->mustFloat();
 
         return [
-            ...($this->bed->hasBacking ? [Shape::polygon($corners, 'ground', 'url(#hatch)'), Shape::polygon($corners, 'outline')] : []),
-            ...(null === $batting ? [] : [Shape::box($batting->left, $batting->lead, $batting->across(), $batting->along(), 'batting', 'url(#dots)')]),
-            Shape::box($top->left, $top->lead, $top->across(), $top->along(), 'layer-top'.($isShaped ? ' layer-top-shaped' : '')),
-            ...array_map(static fn (array $seam): Shape => Shape::line($top->left, $seam[0], $top->right, $seam[0], 'border' === $seam[1] ? 'seam seam-border' : 'seam'), $this->layout->acrossSeams),
-            ...array_map(static fn (array $seam): Shape => Shape::line($seam[0], $top->lead, $seam[0], $top->tail, 'border' === $seam[1] ? 'seam seam-border' : 'seam'), $this->layout->alongSeams),
+            ...$this->bed->hasBacking
+                ? [Shape::polygon($corners, 'ground', 'url(#hatch)'), Shape::polygon($corners, 'outline')]
+                : [],
+            ...null === $batting
+                ? []
+                : [
+                    Shape::box(
+                        $batting->left,
+                        $batting->lead,
+                        $batting->across(),
+                        $batting->along(),
+                        'batting',
+                        'url(#dots)',
+                    ),
+                ],
+            Shape::box(
+                $top->left,
+                $top->lead,
+                $top->across(),
+                $top->along(),
+                'layer-top' . ($isShaped ? ' layer-top-shaped' : ''),
+            ),
+            ...array_map(
+                static fn(array $seam): Shape => Shape::line(
+                    $top->left,
+                    $seam[0],
+                    $top->right,
+                    $seam[0],
+                    'border' === $seam[1] ? 'seam seam-border' : 'seam',
+                ),
+                $this->layout->acrossSeams,
+            ),
+            ...array_map(
+                static fn(array $seam): Shape => Shape::line(
+                    $seam[0],
+                    $top->lead,
+                    $seam[0],
+                    $top->tail,
+                    'border' === $seam[1] ? 'seam seam-border' : 'seam',
+                ),
+                $this->layout->alongSeams,
+            ),
             // Seams of the backing lie below everything, yet they must be seen: a dash-dot line over it all.
-            ...array_map(static fn (array $ends): Shape => Shape::line($ends[0]->x, $ends[0]->y, $ends[1]->x, $ends[1]->y, 'seam-backing'), $this->layout->backingSeams),
+            ...array_map(
+                static fn(array $ends): Shape => Shape::line(
+                    $ends[0]->x,
+                    $ends[0]->y,
+                    $ends[1]->x,
+                    $ends[1]->y,
+                    'seam-backing',
+                ),
+                $this->layout->backingSeams,
+            ),
         ];
     }
 
@@ -78,12 +136,20 @@ final readonly class BedShapes
         $isShort = null !== $plan && BackingState::Fits !== $plan->chosenPlan()->backing->state();
 
         return [
-            ...($this->bed->hasBacking ? [Shape::box($top->left, $top->lead, $top->across(), $top->along(), 'outline')] : []),
+            ...$this->bed->hasBacking
+                ? [Shape::box($top->left, $top->lead, $top->across(), $top->along(), 'outline')]
+                : [],
             ...$this->bed->overlay,
-            Shape::box($needed->left, $needed->lead, $needed->across(), $needed->along(), 'outline outline-needed'.($isShort ? ' outline-short' : '')),
+            Shape::box(
+                $needed->left,
+                $needed->lead,
+                $needed->across(),
+                $needed->along(),
+                'outline outline-needed' . ($isShort ? ' outline-short' : ''),
+            ),
             ...array_map($this->label(...), $this->bed->labels),
             ...$this->up(),
-            ...($withSize && [] === $this->bed->overlay ? $this->size() : []),
+            ...$withSize && [] === $this->bed->overlay ? $this->size() : [],
         ];
     }
 
@@ -95,7 +161,14 @@ final readonly class BedShapes
             'fullness' => 'halo strong',
         };
 
-        return Shape::text($label->x + $this->canvas->px($label->aside), $label->y + $this->canvas->px(5), $label->text, $this->canvas->px('margin' === $label->role ? 13 : 15), $class, $label->anchor);
+        return Shape::text(
+            $label->x + $this->canvas->px($label->aside),
+            $label->y + $this->canvas->px(5),
+            $label->text,
+            $this->canvas->px('margin' === $label->role ? 13 : 15),
+            $class,
+            $label->anchor,
+        );
     }
 
     /** @return list<Shape> */
@@ -119,11 +192,32 @@ final readonly class BedShapes
             return [];
         }
         $middle = $this->layout->top->lead + $this->layout->top->along() * 0.58;
-        $lies = Direction::Turned === $this->bed->preparation->direction() ? 'top, turned: its left edge leads' : 'top, as it is: its top edge leads';
+        $lies =
+            Direction::Turned === $this->bed->preparation->direction()
+                ? 'top, turned: its left edge leads'
+                : 'top, as it is: its top edge leads';
 
         return [
-            Shape::text(0, $middle, Phrase::of('%s × %s', $this->bed->preparation->top()->width->figure, $this->bed->preparation->top()->length->figure), $this->canvas->px(24), 'halo strong', 'middle'),
-            Shape::text(0, $middle + $this->canvas->px(20), $lies, $this->canvas->px(13), 'halo text-soft-svg', 'middle'),
+            Shape::text(
+                0,
+                $middle,
+                Phrase::of(
+                    '%s × %s',
+                    $this->bed->preparation->top()->width->figure,
+                    $this->bed->preparation->top()->length->figure,
+                ),
+                $this->canvas->px(24),
+                'halo strong',
+                'middle',
+            ),
+            Shape::text(
+                0,
+                $middle + $this->canvas->px(20),
+                $lies,
+                $this->canvas->px(13),
+                'halo text-soft-svg',
+                'middle',
+            ),
         ];
     }
 }

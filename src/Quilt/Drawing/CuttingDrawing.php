@@ -34,16 +34,33 @@ final readonly class CuttingDrawing
         }
         $canvas = $this->canvas($longest, $y - self::BETWEEN_STRIPS);
 
-        return new Picture($canvas, 'Strips to cut, to scale', array_merge([], ...array_map(fn (array $place): array => $this->piece($canvas, ...$place), $places)));
+        return new Picture(
+            $canvas,
+            'Strips to cut, to scale',
+            array_merge([], ...array_map(fn(array $place): array => $this->piece($canvas, ...$place), $places)),
+        );
     }
 
     public function ofBolt(PiecingPlan $plan): Picture
     {
         $canvas = $this->canvas($plan->toBuy->toMillimetres(), $plan->bolt->toMillimetres());
-        $shapes = [Shape::box(0, 0, $plan->toBuy->toMillimetres(), $plan->bolt->toMillimetres(), 'outline outline-needed')];
+        $shapes = [
+            Shape::box(0, 0, $plan->toBuy->toMillimetres(), $plan->bolt->toMillimetres(), 'outline outline-needed'),
+        ];
         $x = 0.0;
         foreach ($plan->cuts as $number => $cut) {
-            $shapes = [...$shapes, ...$this->piece($canvas, $x, 0.0, $cut, $plan->bolt, Phrase::of('%s', Figure::needed($cut)), 'cut '.($number + 1))];
+            $shapes = [
+                ...$shapes,
+                ...$this->piece(
+                    $canvas,
+                    $x,
+                    0.0,
+                    $cut,
+                    $plan->bolt,
+                    Phrase::of('%s', Figure::needed($cut)),
+                    'cut ' . ($number + 1),
+                ),
+            ];
             $x += $cut->toMillimetres();
         }
 
@@ -55,13 +72,27 @@ final readonly class CuttingDrawing
      *
      * @return list<Shape>
      */
-    private function piece(Canvas $canvas, float $x, float $y, Length $length, Length $width, Phrase $size, string $name): array
-    {
+    private function piece(
+        Canvas $canvas,
+        float $x,
+        float $y,
+        Length $length,
+        Length $width,
+        Phrase $size,
+        string $name,
+    ): array {
         [$long, $wide] = [$length->toMillimetres(), $width->toMillimetres()];
 
         return [
             Shape::box($x, $y, $long, $wide, 'batting', 'url(#hatch)'),
-            Shape::text($x + $long / 2, $y + $wide / 2 + $canvas->px(10), Phrase::joined(Phrase::of("$name:"), $size), $canvas->px(28), 'halo strong', 'middle'),
+            Shape::text(
+                $x + $long / 2,
+                $y + $wide / 2 + $canvas->px(10),
+                Phrase::joined(Phrase::of("$name:"), $size),
+                $canvas->px(28),
+                'halo strong',
+                'middle',
+            ),
         ];
     }
 
@@ -71,20 +102,41 @@ final readonly class CuttingDrawing
         $canvas = $this->canvas($layout->across->toMillimetres(), $layout->along->toMillimetres());
         $shapes = [];
         foreach ($layout->pieces as $piece) {
-            $box = [$piece->left->toMillimetres(), $piece->top->toMillimetres(), $piece->across->toMillimetres(), $piece->along->toMillimetres()];
+            $box = [
+                $piece->left->toMillimetres(),
+                $piece->top->toMillimetres(),
+                $piece->across->toMillimetres(),
+                $piece->along->toMillimetres(),
+            ];
             $shapes[] = Shape::box($box[0], $box[1], $box[2], $box[3], 'batting', 'url(#dots)');
             $shapes[] = Shape::text(
-                $box[0] + $box[2] / 2, $box[1] + $box[3] / 2 + $canvas->px(10),
-                Phrase::of('piece '.($piece->number + 1).': %s × %s', Figure::needed($piece->across), Figure::needed($piece->along)),
-                $canvas->px(28), 'halo strong', 'middle',
+                $box[0] + $box[2] / 2,
+                $box[1] + $box[3] / 2 + $canvas->px(10),
+                Phrase::of(
+                    'piece ' . ($piece->number + 1) . ': %s × %s',
+                    Figure::needed($piece->across),
+                    Figure::needed($piece->along),
+                ),
+                $canvas->px(28),
+                'halo strong',
+                'middle',
             );
         }
 
-        return new Picture($canvas, 'The pieces of batting as they are butted, to scale, lead edge at the top', $shapes);
+        return new Picture(
+            $canvas,
+            'The pieces of batting as they are butted, to scale, lead edge at the top',
+            $shapes,
+        );
     }
 
     private function canvas(float $wide, float $high): Canvas
     {
-        return Canvas::around(['left' => 0, 'top' => 0, 'right' => $wide, 'bottom' => $high], self::WIDE, self::HIGH, ['left' => 8, 'top' => 8, 'right' => 8, 'bottom' => 26]);
+        return Canvas::around(['left' => 0, 'top' => 0, 'right' => $wide, 'bottom' => $high], self::WIDE, self::HIGH, [
+            'left' => 8,
+            'top' => 8,
+            'right' => 8,
+            'bottom' => 26,
+        ]);
     }
 }

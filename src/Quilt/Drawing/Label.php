@@ -15,7 +15,12 @@ final readonly class Label
      * @param 'start'|'middle'|'end'        $anchor
      * @param float                         $aside  pixels of the page to move it sideways
      */
-    public function __construct(public float $x, public float $y, public Figure|Phrase $text, public string $role, public string $anchor = 'middle', public float $aside = 0.0)
-    {
-    }
+    public function __construct(
+        public float $x,
+        public float $y,
+        public Figure|Phrase $text,
+        public string $role,
+        public string $anchor = 'middle',
+        public float $aside = 0.0,
+    ) {}
 }

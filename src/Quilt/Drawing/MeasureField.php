@@ -16,6 +16,5 @@ final readonly class MeasureField
         public float $y1,
         public float $x2,
         public float $y2,
-    ) {
-    }
+    ) {}
 }

@@ -23,39 +23,86 @@ final readonly class WayDrawer
     private const WIDE = 360;
     private const HIGH = 300;
 
-    /** @param array{left: float, top: float, right: float, bottom: float} $part shared by both ways, so that they have one scale */
+    /**
+     * @param array{left: float, top: float, right: float, bottom: float} $part shared by both ways, so that they have
+     * one scale
+     */
     public function draw(Plan $plan, Direction $direction, array $part): Picture
     {
         $layout = $this->layout($plan, $direction);
-        $canvas = Canvas::around($part, self::WIDE, self::HIGH, ['left' => 14, 'top' => 26, 'right' => 14, 'bottom' => 26]);
-
-        return new Picture($canvas, Direction::AsIs === $direction ? 'The bed with the quilt as it is, lead edge at the top.' : 'The bed with the quilt turned, lead edge at the top.', [
-            ...$this->rails($canvas, $part),
-            Shape::polygon(array_map(static fn (Point $corner): array => [$corner->x, $corner->y], $layout->backing), 'outline-thin', 'url(#hatch)'),
-            Shape::box($layout->top->left, $layout->top->lead, $layout->top->across(), $layout->top->along(), 'layer-top'),
-            ...$this->passes($plan, $direction, $layout),
-            ...$this->arrows($plan, $direction, $layout, $canvas),
+        $canvas = Canvas::around($part, self::WIDE, self::HIGH, [
+            'left' => 14,
+            'top' => 26,
+            'right' => 14,
+            'bottom' => 26,
         ]);
+
+        return new Picture(
+            $canvas,
+            Direction::AsIs === $direction
+                ? 'The bed with the quilt as it is, lead edge at the top.'
+                : 'The bed with the quilt turned, lead edge at the top.',
+            [
+                ...$this->rails($canvas, $part),
+                Shape::polygon(
+                    array_map(static fn(Point $corner): array => [$corner->x, $corner->y], $layout->backing),
+                    'outline-thin',
+                    'url(#hatch)',
+                ),
+                Shape::box(
+                    $layout->top->left,
+                    $layout->top->lead,
+                    $layout->top->across(),
+                    $layout->top->along(),
+                    'layer-top',
+                ),
+                ...$this->passes($plan, $direction, $layout),
+                ...$this->arrows($plan, $direction, $layout, $canvas),
+            ],
+        );
     }
 
     /** @return array{left: float, top: float, right: float, bottom: float} what holds both ways at one scale */
     public function commonPart(Plan $plan): array
     {
-        [$one, $other] = [$this->part($this->layout($plan, Direction::AsIs)), $this->part($this->layout($plan, Direction::Turned))];
+        [$one, $other] = [
+            $this->part($this->layout($plan, Direction::AsIs)),
+            $this->part($this->layout($plan, Direction::Turned)),
+        ];
 
-        return ['left' => min($one['left'], $other['left']), 'top' => min($one['top'], $other['top']), 'right' => max($one['right'], $other['right']), 'bottom' => max($one['bottom'], $other['bottom'])];
+        return [
+            'left' => min($one['left'], $other['left']),
+            'top' => min($one['top'], $other['top']),
+            'right' => max($one['right'], $other['right']),
+            'bottom' => max($one['bottom'], $other['bottom']),
+        ];
     }
 
     private function layout(Plan $plan, Direction $direction): BedLayout
     {
-        return (new BedPlacing())->place($plan->job->top, $plan->job->backing, $plan->cloth, $plan->directions[$direction->value]->backing, $direction, null);
+        return (new BedPlacing())->place(
+            $plan->job->top,
+            $plan->job->backing,
+            $plan->cloth,
+            $plan->directions[$direction->value]->backing,
+            $direction,
+            null,
+        );
     }
 
     /** @return array{left: float, top: float, right: float, bottom: float} */
     private function part(BedLayout $layout): array
     {
-        $xs = [$layout->required->left, $layout->required->right, ...array_map(static fn (Point $corner): float => $corner->x, $layout->backing)];
-        $ys = [$layout->required->lead, $layout->required->tail, ...array_map(static fn (Point $corner): float => $corner->y, $layout->backing)];
+        $xs = [
+            $layout->required->left,
+            $layout->required->right,
+            ...array_map(static fn(Point $corner): float => $corner->x, $layout->backing),
+        ];
+        $ys = [
+            $layout->required->lead,
+            $layout->required->tail,
+            ...array_map(static fn(Point $corner): float => $corner->y, $layout->backing),
+        ];
 
         return ['left' => min($xs), 'top' => min($ys), 'right' => max($xs), 'bottom' => max($ys)];
     }
@@ -80,7 +127,16 @@ final readonly class WayDrawer
     {
         $passes = $plan->directions[$direction->value]->course->passes->passes ?? [];
 
-        return array_map(static fn ($pass): Shape => Shape::line($layout->top->left, $pass->to->toMillimetres(), $layout->top->right, $pass->to->toMillimetres(), 'stop-line'), $passes);
+        return array_map(
+            static fn($pass): Shape => Shape::line(
+                $layout->top->left,
+                $pass->to->toMillimetres(),
+                $layout->top->right,
+                $pass->to->toMillimetres(),
+                'stop-line',
+            ),
+            $passes,
+        );
     }
 
     /** @return list<Shape> */
@@ -89,9 +145,15 @@ final readonly class WayDrawer
         $isTurned = Direction::Turned === $direction;
 
         return [
-            ...($plan->job->top->directional ? $this->up($layout->top, $canvas, 'up of the top', 0.78, 0.3, $isTurned) : []),
-            ...(true === $plan->job->quilting?->isDirectional ? $this->up($layout->top, $canvas, 'up of the design', 0.5, 0.62, false) : []),
-            ...($plan->job->backing->directional ? $this->up($layout->top, $canvas, 'up of the print', 0.22, 0.3, $isTurned) : []),
+            ...$plan->job->top->directional
+                ? $this->up($layout->top, $canvas, 'up of the top', 0.78, 0.3, $isTurned)
+                : [],
+            ...true === $plan->job->quilting?->isDirectional
+                ? $this->up($layout->top, $canvas, 'up of the design', 0.5, 0.62, false)
+                : [],
+            ...$plan->job->backing->directional
+                ? $this->up($layout->top, $canvas, 'up of the print', 0.22, 0.3, $isTurned)
+                : [],
             ...$this->stretch($plan, $direction, $layout, $canvas),
         ];
     }
@@ -108,8 +170,17 @@ final readonly class WayDrawer
         $pen = new Pen($canvas);
 
         return [
-            ...($isTurned ? $pen->arrow($x - $reach, $y, $x + $reach, $y) : $pen->arrow($x, $y + $reach, $x, $y - $reach)),
-            Shape::text($x, $y + ($isTurned ? $canvas->px(18) : $reach + $canvas->px(15)), $text, $canvas->px(12), 'halo', 'middle'),
+            ...$isTurned
+                ? $pen->arrow($x - $reach, $y, $x + $reach, $y)
+                : $pen->arrow($x, $y + $reach, $x, $y - $reach),
+            Shape::text(
+                $x,
+                $y + ($isTurned ? $canvas->px(18) : $reach + $canvas->px(15)),
+                $text,
+                $canvas->px(12),
+                'halo',
+                'middle',
+            ),
         ];
     }
 
@@ -122,12 +193,25 @@ final readonly class WayDrawer
         $pen = new Pen($canvas);
         $top = $layout->top;
         $isPulled = StretchLie::RollerToRoller === StretchLie::of($plan->job->backing->stretch, $direction);
-        [$x, $y, $reach] = [$top->left + 0.3 * $top->across(), $top->lead + 0.78 * $top->along(), 0.17 * min($top->across(), $top->along())];
+        [$x, $y, $reach] = [
+            $top->left + 0.3 * $top->across(),
+            $top->lead + 0.78 * $top->along(),
+            0.17 * min($top->across(), $top->along()),
+        ];
         $class = $isPulled ? 'arrow arrow-attention' : 'arrow';
 
         return [
-            ...($isPulled ? $pen->arrow($x, $y - $reach, $x, $y + $reach, true, $class) : $pen->arrow($x - $reach, $y, $x + $reach, $y, true, $class)),
-            Shape::text($x + $canvas->px(10), $y + $canvas->px($isPulled ? 4 : 17), $isPulled ? 'stretch, pulled by the rollers' : 'stretch, along the rails', $canvas->px(12), 'halo '.($isPulled ? 'text-attention-svg' : ''), $isPulled ? 'start' : 'middle'),
+            ...$isPulled
+                ? $pen->arrow($x, $y - $reach, $x, $y + $reach, true, $class)
+                : $pen->arrow($x - $reach, $y, $x + $reach, $y, true, $class),
+            Shape::text(
+                $x + $canvas->px(10),
+                $y + $canvas->px($isPulled ? 4 : 17),
+                $isPulled ? 'stretch, pulled by the rollers' : 'stretch, along the rails',
+                $canvas->px(12),
+                'halo ' . ($isPulled ? 'text-attention-svg' : ''),
+                $isPulled ? 'start' : 'middle',
+            ),
         ];
     }
 }

@@ -32,16 +32,23 @@ final class LoadSheetController extends AbstractController
     /** A label of 100 by 62 mm, in points. */
     private const LABEL = [283.5, 175.7];
 
-    public function __construct(private readonly QuiltRepository $quilts, private readonly Workspaces $workspaces, private readonly FramePictures $pictures, private readonly CurrentUnits $units)
-    {
-    }
+    public function __construct(
+        private readonly QuiltRepository $quilts,
+        private readonly Workspaces $workspaces,
+        private readonly FramePictures $pictures,
+        private readonly CurrentUnits $units,
+    ) {}
 
     #[Route('/load-sheet', name: 'sheet', methods: ['GET'])]
     public function sheet(Ulid $id, #[CurrentUser] Person $person): Response
     {
         $workspace = $this->workspace($id, $person);
 
-        return $this->render('load/sheet.html.twig', ['workspace' => $workspace, 'load' => $workspace->view, 'pictures' => $this->drawings($workspace)]);
+        return $this->render('load/sheet.html.twig', [
+            'workspace' => $workspace,
+            'load' => $workspace->view,
+            'pictures' => $this->drawings($workspace),
+        ]);
     }
 
     #[Route('/load-sheet.pdf', name: 'pdf', methods: ['GET'])]
@@ -53,14 +60,29 @@ final class LoadSheetController extends AbstractController
             $images[$name] = $this->image($drawing, self::WIDTHS[$name] ?? self::RAIL_WIDTH);
         }
 
-        return $this->asFile($pdf->of($this->renderView('load/pdf.html.twig', ['workspace' => $workspace, 'load' => $workspace->view, 'images' => $images])), 'load-sheet.pdf');
+        return $this->asFile(
+            $pdf->of(
+                $this->renderView('load/pdf.html.twig', [
+                    'workspace' => $workspace,
+                    'load' => $workspace->view,
+                    'images' => $images,
+                ]),
+            ),
+            'load-sheet.pdf',
+        );
     }
 
     /** What the simulated label printer writes: the label as a file. */
     #[Route('/label.pdf', name: 'label', methods: ['GET'])]
     public function label(Ulid $id, #[CurrentUser] Person $person, Pdf $pdf): Response
     {
-        return $this->asFile($pdf->of($this->renderView('load/label.html.twig', ['workspace' => $this->workspace($id, $person)]), self::LABEL), 'label.pdf');
+        return $this->asFile(
+            $pdf->of(
+                $this->renderView('load/label.html.twig', ['workspace' => $this->workspace($id, $person)]),
+                self::LABEL,
+            ),
+            'label.pdf',
+        );
     }
 
     private function workspace(Ulid $id, Person $person): Workspace
@@ -68,15 +90,25 @@ final class LoadSheetController extends AbstractController
         $quilt = $this->quilts->findOneOf($person->studio(), $id) ?? throw $this->createNotFoundException();
         $workspace = $this->workspaces->open($quilt, new View('load'));
 
-        return $workspace->view instanceof LoadView && null !== $workspace->view->setup ? $workspace : throw $this->createNotFoundException('There is nothing to load yet.');
+        return $workspace->view instanceof LoadView && null !== $workspace->view->setup
+            ? $workspace
+            : throw $this->createNotFoundException('There is nothing to load yet.');
     }
 
     /** As data, since nothing is fetched for a PDF. */
     private function image(BedDrawing|Picture $drawing, int $millimetresWide): string
     {
-        $shapes = $drawing instanceof Picture ? $drawing->shapes : [...$drawing->shapes()->frame(), ...$drawing->shapes()->layers(true), ...$drawing->shapes()->above(false)];
+        $shapes =
+            $drawing instanceof Picture
+                ? $drawing->shapes
+                : [
+                    ...$drawing->shapes()->frame(),
+                    ...$drawing->shapes()->layers(true),
+                    ...$drawing->shapes()->above(false),
+                ];
 
-        return 'data:image/svg+xml;base64,'.base64_encode((new PrintInk($this->units->writer()))->svg($drawing->canvas, $shapes, $millimetresWide));
+        return 'data:image/svg+xml;base64,' .
+            base64_encode((new PrintInk($this->units->writer()))->svg($drawing->canvas, $shapes, $millimetresWide));
     }
 
     /** @return array<string, BedDrawing|Picture> */
@@ -95,6 +127,12 @@ final class LoadSheetController extends AbstractController
 
     private function asFile(string $bytes, string $name): Response
     {
-        return new Response($bytes, headers: ['Content-Type' => 'application/pdf', 'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, $name)]);
+        return new Response(
+            $bytes,
+            headers: [
+                'Content-Type' => 'application/pdf',
+                'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, $name),
+            ],
+        );
     }
 }

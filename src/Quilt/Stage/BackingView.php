@@ -31,6 +31,5 @@ final readonly class BackingView
         public ?CuttingView $cutting,
         public ?array $trim,
         public BattingView $batting,
-    ) {
-    }
+    ) {}
 }

@@ -23,6 +23,5 @@ final readonly class BattingView
         public bool $hasPieces,
         public ?PieceLayout $layout,
         public ?Picture $picture,
-    ) {
-    }
+    ) {}
 }

@@ -11,7 +11,5 @@ use Schwung\Core\Sizing\BackingCheck;
 /** What to cut for the mend that is kept, with its drawing. */
 final readonly class CuttingView
 {
-    public function __construct(public Mended $mended, public BackingCheck $short, public Picture $picture)
-    {
-    }
+    public function __construct(public Mended $mended, public BackingCheck $short, public Picture $picture) {}
 }

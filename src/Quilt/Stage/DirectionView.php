@@ -12,7 +12,5 @@ use Schwung\Core\Direction\DirectionPlan;
 final readonly class DirectionView
 {
     /** @param array<string, Picture> $ways both ways round at one scale; empty while nothing is planned */
-    public function __construct(public ?Choice $choice, public ?DirectionPlan $chosen, public array $ways)
-    {
-    }
+    public function __construct(public ?Choice $choice, public ?DirectionPlan $chosen, public array $ways) {}
 }

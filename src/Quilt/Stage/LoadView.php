@@ -41,8 +41,7 @@ final readonly class LoadView
         public array $promises,
         public array $warnings,
         public array $voids,
-    ) {
-    }
+    ) {}
 
     public function sentence(): Phrase
     {
@@ -63,7 +62,17 @@ final readonly class LoadView
     public function columns(): array
     {
         $writer = new LengthWriter(UnitSystem::Inches);
-        $lines = array_map(static fn (Step $step): float => 0.6 + ceil((mb_strlen($step->text->do->writtenBy($writer)) + (Group::Pass === $step->group ? 0 : mb_strlen($step->text->caution?->writtenBy($writer) ?? ''))) / self::LETTERS_A_LINE), $this->steps->steps ?? []);
+        $lines = array_map(
+            static fn(Step $step): float => 0.6 +
+                ceil(
+                    (mb_strlen($step->text->do->writtenBy($writer)) +
+                        (Group::Pass === $step->group
+                            ? 0
+                            : mb_strlen($step->text->caution?->writtenBy($writer) ?? ''))) /
+                        self::LETTERS_A_LINE,
+                ),
+            $this->steps->steps ?? [],
+        );
         [$half, $sum, $left] = [array_sum($lines) / 2, 0.0, 0];
         while ($left < \count($lines) && $sum < $half) {
             $sum += $lines[$left++];
@@ -76,10 +85,16 @@ final readonly class LoadView
     {
         $runsOut = $this->setup->thread->runsOut ?? [];
 
-        return Phrase::of(match (true) {
-            [] === $runsOut => 'One bobbin is likely to do.',
-            1 === \count($runsOut) => "A bobbin is likely to run out in pass $runsOut[0].",
-            default => 'Bobbins are likely to run out in passes '.implode(', ', \array_slice($runsOut, 0, -1)).' and '.$runsOut[\count($runsOut) - 1].'.',
-        });
+        return Phrase::of(
+            match (true) {
+                [] === $runsOut => 'One bobbin is likely to do.',
+                1 === \count($runsOut) => "A bobbin is likely to run out in pass $runsOut[0].",
+                default => 'Bobbins are likely to run out in passes ' .
+                    implode(', ', \array_slice($runsOut, 0, -1)) .
+                    ' and ' .
+                    $runsOut[\count($runsOut) - 1] .
+                    '.',
+            },
+        );
     }
 }

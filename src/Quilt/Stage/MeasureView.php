@@ -9,7 +9,5 @@ use Schwung\Core\Sizing\MeasuredTop;
 /** What the tape says of the top. */
 final readonly class MeasureView
 {
-    public function __construct(public ?MeasuredTop $top)
-    {
-    }
+    public function __construct(public ?MeasuredTop $top) {}
 }

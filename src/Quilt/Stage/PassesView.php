@@ -36,6 +36,5 @@ final readonly class PassesView
         public array $proposals,
         public array $designs,
         public ?Choice $choice,
-    ) {
-    }
+    ) {}
 }

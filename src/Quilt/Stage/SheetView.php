@@ -27,6 +27,5 @@ final readonly class SheetView
         public ?CuttingView $cutting,
         public ?AttachView $attach,
         public ?PassesView $passes,
-    ) {
-    }
+    ) {}
 }

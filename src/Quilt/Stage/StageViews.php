@@ -32,9 +32,7 @@ final readonly class StageViews
     /** Findings of other stages that the hands should know while loading. */
     private const WHILE_LOADING = [FindingCode::SeamRidge, FindingCode::StretchRollerToRoller, FindingCode::PullOut];
 
-    public function __construct(private DesignShelf $designs, private CurrentUnits $units)
-    {
-    }
+    public function __construct(private DesignShelf $designs, private CurrentUnits $units) {}
 
     public function of(Quilt $quilt, Preparation $preparation, View $view): object
     {
@@ -91,7 +89,9 @@ final readonly class StageViews
 
         return new BattingView(
             $check,
-            null === $desk->roll ? null : (new BattingRoll($preparation->known->practice))->cuts($across, $along, $desk->roll),
+            null === $desk->roll
+                ? null
+                : (new BattingRoll($preparation->known->practice))->cuts($across, $along, $desk->roll),
             [] !== $desk->pieces,
             $layout,
             null === $layout ? null : (new CuttingDrawing())->ofPieces($layout),
@@ -111,7 +111,10 @@ final readonly class StageViews
         $drawer = new WayDrawer();
         $part = $drawer->commonPart($plan);
 
-        return ['as-is' => $drawer->draw($plan, Direction::AsIs, $part), 'turned' => $drawer->draw($plan, Direction::Turned, $part)];
+        return [
+            'as-is' => $drawer->draw($plan, Direction::AsIs, $part),
+            'turned' => $drawer->draw($plan, Direction::Turned, $part),
+        ];
     }
 
     private function passes(Quilt $quilt, Preparation $preparation, int $pass): PassesView
@@ -151,7 +154,9 @@ final readonly class StageViews
             overruling: $preparation->isOverruled() ? $preparation->known->parts->desk->overruling : null,
             promises: $preparation->promises(),
             voids: null === $preparation->setup() ? [] : (new VoidChoices())->of($preparation->setup()),
-            warnings: array_values(array_filter($found, static fn ($finding): bool => \in_array($finding->code, self::WHILE_LOADING, true))),
+            warnings: array_values(
+                array_filter($found, static fn($finding): bool => \in_array($finding->code, self::WHILE_LOADING, true)),
+            ),
         );
     }
 

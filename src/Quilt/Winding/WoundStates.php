@@ -22,21 +22,38 @@ final readonly class WoundStates
         $roll = $winding->roll;
         $wound = $now->pass->wound->toMillimetres();
         $frame = $plan->job->frame;
-        $before = array_filter($winding->winds, static fn (Wind $wind): bool => $wind->number < $now->number && $wind->fromTail === $now->fromTail);
-        [$backing, $top] = array_map(static fn ($term): float => $term->amount->length->toMillimetres(), \array_slice($roll->thickness->terms, 0, 2));
+        $before = array_filter(
+            $winding->winds,
+            static fn(Wind $wind): bool => $wind->number < $now->number && $wind->fromTail === $now->fromTail,
+        );
+        [$backing, $top] = array_map(
+            static fn($term): float => $term->amount->length->toMillimetres(),
+            \array_slice($roll->thickness->terms, 0, 2),
+        );
         $bare = $frame->size(FrameMeasure::TakeupDiameter)->toMillimetres() / 2;
-        $left = max(0.0, $plan->chosenPlan()->backing->required->along->length()->toMillimetres() - $wound - $frame->bed()->toMillimetres());
+        $left = max(
+            0.0,
+            $plan->chosenPlan()->backing->required->along->length()->toMillimetres() -
+                $wound -
+                $frame->bed()->toMillimetres(),
+        );
         $feeds = FrameKind::Clamp === $frame->kind ? $roll->thickness->length()->toMillimetres() : $backing;
 
         return new WoundState(
             $roll->radius(0),
             $roll->radius($wound),
-            array_values(array_map(static fn (Wind $wind): float => $roll->radius($wind->pass->wound->toMillimetres()), $before)),
-            sqrt((FrameKind::Clamp === $frame->kind ? 8 ** 2 : $bare ** 2) + $feeds * $left / \M_PI),
-            sqrt($bare ** 2 + $top * $left / \M_PI),
+            array_values(
+                array_map(static fn(Wind $wind): float => $roll->radius($wind->pass->wound->toMillimetres()), $before),
+            ),
+            sqrt((FrameKind::Clamp === $frame->kind ? 8 ** 2 : $bare ** 2) + ($feeds * $left) / \M_PI),
+            sqrt($bare ** 2 + ($top * $left) / \M_PI),
             $plan->job->top->edge->mustFloat() ? FloatKind::Full : $plan->job->load->float,
             $now->pass->depth(),
-            Phrase::of('roll %s, arm %s', $now->pass->rollDiameter()->figure, Figure::left($frame->size(FrameMeasure::ArmClearance))),
+            Phrase::of(
+                'roll %s, arm %s',
+                $now->pass->rollDiameter()->figure,
+                Figure::left($frame->size(FrameMeasure::ArmClearance)),
+            ),
             $now->pass->isUnderArm(),
         );
     }

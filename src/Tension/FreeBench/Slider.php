@@ -10,7 +10,12 @@ use Schwung\Core\Measure\Phrase;
 final readonly class Slider
 {
     /** @param Phrase $says where it stands, in words */
-    public function __construct(public string $name, public string $label, public int $least, public int $most, public int $value, public Phrase $says)
-    {
-    }
+    public function __construct(
+        public string $name,
+        public string $label,
+        public int $least,
+        public int $most,
+        public int $value,
+        public Phrase $says,
+    ) {}
 }

@@ -24,18 +24,32 @@ final readonly class Sliders
 {
     /** Least, most and where it stands on a bed with nothing wrong, by name. */
     private const ENDS = [
-        'backing-left' => [1, 5, 3], 'backing-centre' => [1, 5, 3], 'backing-right' => [1, 5, 3],
-        'top-left' => [1, 5, 3], 'top-centre' => [1, 5, 3], 'top-right' => [1, 5, 3],
-        'tilt' => [-8, 8, 0], 'bow' => [-8, 8, 0], 'turns' => [0, 30, 12],
-        'pull' => [0, SideClamps::STRONGEST, 2], 'apart' => [4, 24, 12], 'pins' => [1, 12, 4],
+        'backing-left' => [1, 5, 3],
+        'backing-centre' => [1, 5, 3],
+        'backing-right' => [1, 5, 3],
+        'top-left' => [1, 5, 3],
+        'top-centre' => [1, 5, 3],
+        'top-right' => [1, 5, 3],
+        'tilt' => [-8, 8, 0],
+        'bow' => [-8, 8, 0],
+        'turns' => [0, 30, 12],
+        'pull' => [0, SideClamps::STRONGEST, 2],
+        'apart' => [4, 24, 12],
+        'pins' => [1, 12, 4],
     ];
 
     /** @param array<string, int> $values by the names of the sliders */
-    private function __construct(private array $values, public SeamLie $seam, public Pressing $pressed, public ClampWidth $bite, public Stretch $stretch)
-    {
-    }
+    private function __construct(
+        private array $values,
+        public SeamLie $seam,
+        public Pressing $pressed,
+        public ClampWidth $bite,
+        public Stretch $stretch,
+    ) {}
 
-    /** @param InputBag<string> $query what is missing, or is none of its words, stands as on a bed with nothing wrong */
+    /**
+     * @param InputBag<string> $query what is missing, or is none of its words, stands as on a bed with nothing wrong
+     */
     public static function of(InputBag $query): self
     {
         $values = [];
@@ -44,12 +58,22 @@ final readonly class Sliders
             $values[$name] = \is_int($value) ? max($least, min($most, $value)) : $usual;
         }
 
-        return new self($values, SeamLie::tryFrom($query->getString('seam')) ?? SeamLie::None, Pressing::tryFrom($query->getString('pressed')) ?? Pressing::Open, ClampWidth::tryFrom($query->getString('bite')) ?? ClampWidth::Wide, Stretch::tryFrom($query->getString('stretch')) ?? Stretch::None);
+        return new self(
+            $values,
+            SeamLie::tryFrom($query->getString('seam')) ?? SeamLie::None,
+            Pressing::tryFrom($query->getString('pressed')) ?? Pressing::Open,
+            ClampWidth::tryFrom($query->getString('bite')) ?? ClampWidth::Wide,
+            Stretch::tryFrom($query->getString('stretch')) ?? Stretch::None,
+        );
     }
 
     public function setup(): BedSetup
     {
-        $layer = fn (string $layer): array => [Firmness::from($this->values["$layer-left"]), Firmness::from($this->values["$layer-centre"]), Firmness::from($this->values["$layer-right"])];
+        $layer = fn(string $layer): array => [
+            Firmness::from($this->values["$layer-left"]),
+            Firmness::from($this->values["$layer-centre"]),
+            Firmness::from($this->values["$layer-right"]),
+        ];
 
         return new BedSetup(
             new FirmnessReading($layer('backing'), $layer('top')),
@@ -68,20 +92,49 @@ final readonly class Sliders
         return [
             'Firmness of the backing' => $this->firmness('backing'),
             'Firmness of the top' => $this->firmness('top'),
-            'The leader' => [$this->slider('tilt', 'One end', $this->longer('tilt', 'the right', 'the left')), $this->slider('bow', 'The middle', $this->longer('bow', 'the middle', 'both ends'))],
-            'The seam of the backing' => [$this->slider('turns', 'Wound on', Phrase::of('%s turns', (string) $this->values['turns']))],
-            'The side clamps' => [
-                $this->slider('pull', 'Pull', Phrase::of(['not there', 'light', 'just straight', 'hard', 'as hard as they go'][$this->values['pull']] ?? '')),
-                $this->slider('apart', 'Apart', Phrase::of('%s', Figure::measured(Length::inches($this->values['apart'])))),
+            'The leader' => [
+                $this->slider('tilt', 'One end', $this->longer('tilt', 'the right', 'the left')),
+                $this->slider('bow', 'The middle', $this->longer('bow', 'the middle', 'both ends')),
             ],
-            'The pins' => [$this->slider('pins', 'Apart', Phrase::of('%s', Figure::measured(Length::inches($this->values['pins']))))],
+            'The seam of the backing' => [
+                $this->slider('turns', 'Wound on', Phrase::of('%s turns', (string) $this->values['turns'])),
+            ],
+            'The side clamps' => [
+                $this->slider(
+                    'pull',
+                    'Pull',
+                    Phrase::of(
+                        ['not there', 'light', 'just straight', 'hard', 'as hard as they go'][$this->values['pull']] ??
+                            '',
+                    ),
+                ),
+                $this->slider(
+                    'apart',
+                    'Apart',
+                    Phrase::of('%s', Figure::measured(Length::inches($this->values['apart']))),
+                ),
+            ],
+            'The pins' => [
+                $this->slider(
+                    'pins',
+                    'Apart',
+                    Phrase::of('%s', Figure::measured(Length::inches($this->values['pins']))),
+                ),
+            ],
         ];
     }
 
     /** @return list<Slider> */
     private function firmness(string $layer): array
     {
-        return array_map(fn (string $side): Slider => $this->slider("$layer-$side", ucfirst($side), Phrase::of(Firmness::from($this->values["$layer-$side"])->words())), ['left', 'centre', 'right']);
+        return array_map(
+            fn(string $side): Slider => $this->slider(
+                "$layer-$side",
+                ucfirst($side),
+                Phrase::of(Firmness::from($this->values["$layer-$side"])->words()),
+            ),
+            ['left', 'centre', 'right'],
+        );
     }
 
     private function slider(string $name, string $label, Phrase $says): Slider
@@ -93,7 +146,9 @@ final readonly class Sliders
     {
         $by = $this->values[$name];
 
-        return 0 === $by ? Phrase::of('straight') : Phrase::of('%s longer at %s', Figure::measured(Length::inches(abs($by) / 16)), $by > 0 ? $more : $less);
+        return 0 === $by
+            ? Phrase::of('straight')
+            : Phrase::of('%s longer at %s', Figure::measured(Length::inches(abs($by) / 16)), $by > 0 ? $more : $less);
     }
 
     private function sixteenths(string $name): Length

@@ -51,7 +51,10 @@ final readonly class SketchPad
      */
     public static function foot(float $x, float $y): array
     {
-        return [Shape::line($x, $y - 30, $x, $y - 6, 'sketch-foot'), Shape::box($x - 9, $y - 6, 18, 5, 'sketch-foot-sole')];
+        return [
+            Shape::line($x, $y - 30, $x, $y - 6, 'sketch-foot'),
+            Shape::box($x - 9, $y - 6, 18, 5, 'sketch-foot-sole'),
+        ];
     }
 
     /** @return list<Shape> a foot seen from above */
@@ -68,9 +71,15 @@ final readonly class SketchPad
     public static function arrow(float $x1, float $y1, float $x2, float $y2): array
     {
         $length = hypot($x2 - $x1, $y2 - $y1);
-        [$x, $y] = [($x2 - $x1) / $length * 6, ($y2 - $y1) / $length * 6];
+        [$x, $y] = [(($x2 - $x1) / $length) * 6, (($y2 - $y1) / $length) * 6];
 
-        return [Shape::line($x1, $y1, $x2, $y2, 'sketch-fault'), Shape::polyline([[$x2 - $x - $y / 1.5, $y2 - $y + $x / 1.5], [$x2, $y2], [$x2 - $x + $y / 1.5, $y2 - $y - $x / 1.5]], 'sketch-fault')];
+        return [
+            Shape::line($x1, $y1, $x2, $y2, 'sketch-fault'),
+            Shape::polyline(
+                [[$x2 - $x - $y / 1.5, $y2 - $y + $x / 1.5], [$x2, $y2], [$x2 - $x + $y / 1.5, $y2 - $y - $x / 1.5]],
+                'sketch-fault',
+            ),
+        ];
     }
 
     /**
@@ -80,6 +89,6 @@ final readonly class SketchPad
      */
     public static function paths(string $class, string ...$commands): array
     {
-        return array_map(static fn (string $path): Shape => Shape::path($path, $class), array_values($commands));
+        return array_map(static fn(string $path): Shape => Shape::path($path, $class), array_values($commands));
     }
 }

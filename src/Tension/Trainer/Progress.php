@@ -13,20 +13,20 @@ final readonly class Progress
      * @param list<TrainingRound> $rounds the last first
      * @param bool                $isOpen whether enough was reached at the level before
      */
-    public function __construct(public Level $level, public array $rounds, public bool $isOpen)
-    {
-    }
+    public function __construct(public Level $level, public array $rounds, public bool $isOpen) {}
 
     /** Rounds that count for the next level. */
     public function good(): int
     {
-        return \count(array_filter($this->rounds, static fn (TrainingRound $round): bool => $round->points >= Level::POINTS));
+        return \count(
+            array_filter($this->rounds, static fn(TrainingRound $round): bool => $round->points >= Level::POINTS),
+        );
     }
 
     /** Null before the first round. */
     public function mean(): ?int
     {
-        $points = array_map(static fn (TrainingRound $round): int => $round->points, $this->rounds);
+        $points = array_map(static fn(TrainingRound $round): int => $round->points, $this->rounds);
 
         return [] === $points ? null : (int) round(array_sum($points) / \count($points));
     }

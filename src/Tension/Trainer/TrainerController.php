@@ -28,9 +28,7 @@ final class TrainerController extends AbstractController
 {
     private const BED = ['level' => '[1-3]', 'seed' => '\d{1,5}'];
 
-    public function __construct(private readonly TrainingRoundRepository $rounds)
-    {
-    }
+    public function __construct(private readonly TrainingRoundRepository $rounds) {}
 
     #[Route('', name: 'trainer', methods: ['GET'])]
     public function levels(#[CurrentUser] Person $person): Response
@@ -42,7 +40,10 @@ final class TrainerController extends AbstractController
             $isOpen = $last->opensNext();
         }
 
-        return $this->render('tension/trainer/levels.html.twig', ['progress' => $progress, 'most' => ExerciseMaker::LARGEST_SEED]);
+        return $this->render('tension/trainer/levels.html.twig', [
+            'progress' => $progress,
+            'most' => ExerciseMaker::LARGEST_SEED,
+        ]);
     }
 
     /** A bed by its number; without one, a new one. */
@@ -50,40 +51,76 @@ final class TrainerController extends AbstractController
     public function begin(Request $request): Response
     {
         $level = Level::tryFrom((int) $request->query->getString('level')) ?? Level::One;
-        $seed = filter_var($request->query->get('seed'), \FILTER_VALIDATE_INT, ['options' => ['min_range' => 0, 'max_range' => ExerciseMaker::LARGEST_SEED]]);
+        $seed = filter_var($request->query->get('seed'), \FILTER_VALIDATE_INT, [
+            'options' => ['min_range' => 0, 'max_range' => ExerciseMaker::LARGEST_SEED],
+        ]);
 
-        return $this->redirectToRoute('app_tension_round', ['level' => $level->value, 'seed' => \is_int($seed) ? $seed : random_int(0, ExerciseMaker::LARGEST_SEED)]);
+        return $this->redirectToRoute('app_tension_round', [
+            'level' => $level->value,
+            'seed' => \is_int($seed) ? $seed : random_int(0, ExerciseMaker::LARGEST_SEED),
+        ]);
     }
 
     #[Route('/{level}/{seed}', name: 'round', requirements: self::BED, methods: ['GET'])]
-    public function round(int $level, int $seed, #[CurrentUser] Person $person, Request $request, CurrentUnits $units): Response
-    {
-        return $this->show($this->open($level, $seed, array_filter($request->query->all(), is_string(...))), $person, $units);
+    public function round(
+        int $level,
+        int $seed,
+        #[CurrentUser] Person $person,
+        Request $request,
+        CurrentUnits $units,
+    ): Response {
+        return $this->show(
+            $this->open($level, $seed, array_filter($request->query->all(), is_string(...))),
+            $person,
+            $units,
+        );
     }
 
     /** The first answer to a bed counts; after it the bed can be looked at again. */
     #[Route('/{level}/{seed}', name: 'round_answer', requirements: self::BED, methods: ['POST'])]
     #[IsCsrfTokenValid('trainer')]
-    public function answer(int $level, int $seed, #[CurrentUser] Person $person, Request $request, CurrentUnits $units, EntityManagerInterface $entities, ClockInterface $clock): Response
-    {
+    public function answer(
+        int $level,
+        int $seed,
+        #[CurrentUser] Person $person,
+        Request $request,
+        CurrentUnits $units,
+        EntityManagerInterface $entities,
+        ClockInterface $clock,
+    ): Response {
         $fields = $request->getPayload();
-        $chosen = static fn (string $name): string => implode(',', array_filter($fields->all($name), is_string(...)));
+        $chosen = static fn(string $name): string => implode(',', array_filter($fields->all($name), is_string(...)));
         $query = ['did' => $fields->getString('did'), 'causes' => $chosen('causes'), 'remedies' => $chosen('remedies')];
         $round = $this->open($level, $seed, $query);
         $faults = $round->exercise->level->faults();
-        if (null === $round->guess || \count($round->guess->causes) !== $faults || \count($round->guess->remedies) !== $faults) {
-            return $this->show($round, $person, $units, 1 === $faults ? 'Choose one cause and one remedy.' : 'Choose two causes and two remedies.');
+        if (
+            null === $round->guess ||
+            \count($round->guess->causes) !== $faults ||
+            \count($round->guess->remedies) !== $faults
+        ) {
+            return $this->show(
+                $round,
+                $person,
+                $units,
+                1 === $faults ? 'Choose one cause and one remedy.' : 'Choose two causes and two remedies.',
+            );
         }
         if (null === $this->rounds->findBed($person, $round->exercise->level, $seed)) {
             try {
-                $entities->persist(new TrainingRound($person, $round->exercise->level, $seed, $round->mark()->total(), $clock->now()));
+                $entities->persist(
+                    new TrainingRound($person, $round->exercise->level, $seed, $round->mark()->total(), $clock->now()),
+                );
                 $entities->flush();
             } catch (UniqueConstraintViolationException) {
                 // Answered twice at the same moment: the first counts.
             }
         }
 
-        return $this->redirectToRoute('app_tension_round', ['level' => $level, 'seed' => $seed, ...$query], Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute(
+            'app_tension_round',
+            ['level' => $level, 'seed' => $seed, ...$query],
+            Response::HTTP_SEE_OTHER,
+        );
     }
 
     /** @param array<array-key, string> $query */
@@ -97,14 +134,18 @@ final class TrainerController extends AbstractController
         $exercise = $round->exercise;
         $isAnswered = null !== $round->guess && null === $fault;
 
-        return $this->render('tension/trainer/round.html.twig', [
-            'round' => $round,
-            'isAnswered' => $isAnswered,
-            'fault' => $fault,
-            'probes' => Probe::cases(),
-            'counted' => $this->rounds->findBed($person, $exercise->level, $exercise->seed),
-            'picture' => (new BedPicture($units->system()))->draw($exercise->bed, $exercise->seen, $round->looks()),
-            'finished' => $isAnswered ? FinishedPicture::draw($exercise->bed) : null,
-        ], null === $fault ? null : new Response(status: Response::HTTP_UNPROCESSABLE_ENTITY));
+        return $this->render(
+            'tension/trainer/round.html.twig',
+            [
+                'round' => $round,
+                'isAnswered' => $isAnswered,
+                'fault' => $fault,
+                'probes' => Probe::cases(),
+                'counted' => $this->rounds->findBed($person, $exercise->level, $exercise->seed),
+                'picture' => (new BedPicture($units->system()))->draw($exercise->bed, $exercise->seen, $round->looks()),
+                'finished' => $isAnswered ? FinishedPicture::draw($exercise->bed) : null,
+            ],
+            null === $fault ? null : new Response(status: Response::HTTP_UNPROCESSABLE_ENTITY),
+        );
     }
 }

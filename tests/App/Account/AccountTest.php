@@ -50,7 +50,10 @@ final class AccountTest extends StudioTestCase
         yield 'no studio' => [['studio' => ''], 'Give your studio a name.'];
         yield 'no e-mail' => [['email' => 'nobody'], 'This is not an e-mail address.'];
         yield 'a short password' => [['password' => 'short'], 'At least 10 characters'];
-        yield 'an address that is taken, in capitals' => [['email' => 'OWNER@studio.example'], 'Somebody signs in with this address already.'];
+        yield 'an address that is taken, in capitals' => [
+            ['email' => 'OWNER@studio.example'],
+            'Somebody signs in with this address already.',
+        ];
     }
 
     public function testSigningInAsksForTheRightPassword(): void
@@ -101,7 +104,10 @@ final class AccountTest extends StudioTestCase
     public function testAnOwnerAddsAHelperByALink(): void
     {
         $this->browser->request('GET', '/people');
-        $page = $this->browser->submitForm('Make a link for them', ['helper[name]' => 'Bertil', 'helper[email]' => 'bertil@studio.example']);
+        $page = $this->browser->submitForm('Make a link for them', [
+            'helper[name]' => 'Bertil',
+            'helper[email]' => 'bertil@studio.example',
+        ]);
         self::assertResponseStatusCodeSame(303);
         $link = $this->browser->followRedirect()->filter('[role=status] p.break-all')->text();
 
@@ -113,7 +119,12 @@ final class AccountTest extends StudioTestCase
         self::assertSelectorTextContains('h1', 'Waiting quilts');
         $helper = $this->service(PersonRepository::class)->findOneBy(['email' => 'bertil@studio.example']);
         self::assertFalse($helper?->isOwner());
-        self::assertTrue($helper->studio()->id()->equals($this->owner->studio()->id()));
+        self::assertTrue(
+            $helper
+                ->studio()
+                ->id()
+                ->equals($this->owner->studio()->id()),
+        );
 
         $this->signOut();
         $this->browser->request('GET', $link);
@@ -122,7 +133,13 @@ final class AccountTest extends StudioTestCase
 
     public function testAHelperInvitesNobody(): void
     {
-        $invitation = new Invitation($this->owner->studio(), 'Bertil', 'bertil@studio.example', 'secret', new \DateTimeImmutable());
+        $invitation = new Invitation(
+            $this->owner->studio(),
+            'Bertil',
+            'bertil@studio.example',
+            'secret',
+            new \DateTimeImmutable(),
+        );
         $this->service(EntityManagerInterface::class)->persist($invitation);
         $this->browser->loginUser($this->service(StudioOpening::class)->join($invitation, 'another long one'));
         $this->browser->request('GET', '/people');
@@ -133,7 +150,13 @@ final class AccountTest extends StudioTestCase
 
     public function testAnOldLinkIsClosed(): void
     {
-        $invitation = new Invitation($this->owner->studio(), 'Bertil', 'bertil@studio.example', 'secret', new \DateTimeImmutable('-8 days'));
+        $invitation = new Invitation(
+            $this->owner->studio(),
+            'Bertil',
+            'bertil@studio.example',
+            'secret',
+            new \DateTimeImmutable('-8 days'),
+        );
 
         self::assertFalse($invitation->isOpenAt(new \DateTimeImmutable()));
         self::assertTrue($invitation->isOpenAt(new \DateTimeImmutable('-2 days')));
@@ -152,7 +175,17 @@ final class AccountTest extends StudioTestCase
     private function signUp(array $change): void
     {
         $this->browser->request('GET', '/sign-up');
-        $entries = [...['studio' => 'Tideloft', 'name' => 'Maren', 'email' => 'new@studio.example', 'password' => 'a long password', 'units' => 'cm', 'timeZone' => 'Europe/Vienna'], ...$change];
+        $entries = [
+            ...[
+                'studio' => 'Tideloft',
+                'name' => 'Maren',
+                'email' => 'new@studio.example',
+                'password' => 'a long password',
+                'units' => 'cm',
+                'timeZone' => 'Europe/Vienna',
+            ],
+            ...$change,
+        ];
         $fields = [];
         foreach ($entries as $name => $value) {
             $fields["sign_up[$name]"] = $value;
@@ -163,7 +196,11 @@ final class AccountTest extends StudioTestCase
     private function signIn(string $password, bool $remember = false): void
     {
         $this->browser->request('GET', '/sign-in');
-        $this->browser->submitForm('Sign in', ['email' => 'owner@studio.example', 'password' => $password, ...($remember ? ['_remember_me' => 'on'] : [])]);
+        $this->browser->submitForm('Sign in', [
+            'email' => 'owner@studio.example',
+            'password' => $password,
+            ...$remember ? ['_remember_me' => 'on'] : [],
+        ]);
     }
 
     private function signOut(): void

@@ -34,14 +34,23 @@ final class FrameTest extends StudioTestCase
         $quilt = $this->quilt(self::rows());
         $page = $this->browser->request('GET', "/quilts/{$quilt->id()}/load");
 
-        self::assertMatchesRegularExpression('/^\d\d steps, about \d h \d\d \(an estimate\)\.$/', $page->filter('#sheet h2')->text());
+        self::assertMatchesRegularExpression(
+            '/^\d\d steps, about \d h \d\d \(an estimate\)\.$/',
+            $page->filter('#sheet h2')->text(),
+        );
         self::assertGreaterThan(25, $page->filter('.steps li')->count());
         self::assertGreaterThan(0, $page->filter('svg .basting-reference')->count());
         $this->begin($quilt);
         $frame = $this->browser->followRedirect();
         self::assertSame('room', $frame->filter('section[data-step]:not([hidden])')->attr('data-step'));
         self::assertTrue($this->reloaded($quilt)->isLoaded());
-        self::assertStringContainsString('fine', $this->browser->request('GET', "/quilts/{$quilt->id()}/load")->filter('nav[aria-label=Stages]')->text());
+        self::assertStringContainsString(
+            'fine',
+            $this->browser
+                ->request('GET', "/quilts/{$quilt->id()}/load")
+                ->filter('nav[aria-label=Stages]')
+                ->text(),
+        );
     }
 
     public function testAWayThatIsChosenChangesTheStepsAndCanBeginNewQuilts(): void
@@ -55,10 +64,14 @@ final class FrameTest extends StudioTestCase
         $this->browser->request('GET', '/quilts/new');
         $this->browser->submitForm('Measure it', ['new_quilt[title]' => 'Another', 'new_quilt[client]' => 'Somebody']);
         preg_match('~/quilts/([^/]+)/~', (string) $this->browser->getResponse()->headers->get('Location'), $found);
-        $other = $this->browser->request('GET', '/quilts/'.($found[1] ?? '').'/load');
+        $other = $this->browser->request('GET', '/quilts/' . ($found[1] ?? '') . '/load');
 
         self::assertSame('same', $other->filter('#f-desk-basting_stitch option[selected]')->attr('value'));
-        self::assertSame('quilting', $other->filter('#f-desk-purpose option[selected]')->attr('value'), 'what one quilt is there for is not what the next is');
+        self::assertSame(
+            'quilting',
+            $other->filter('#f-desk-purpose option[selected]')->attr('value'),
+            'what one quilt is there for is not what the next is',
+        );
     }
 
     public function testWithoutQuiltingThereIsNothingToLoadYet(): void
@@ -77,7 +90,10 @@ final class FrameTest extends StudioTestCase
     public function testStartedTwiceItIsOneRun(): void
     {
         $quilt = $this->quilt(self::rows());
-        $start = $this->browser->request('GET', "/quilts/{$quilt->id()}/load")->filter('#start')->form();
+        $start = $this->browser
+            ->request('GET', "/quilts/{$quilt->id()}/load")
+            ->filter('#start')
+            ->form();
         $this->browser->submit($start);
         $this->browser->submit($start);
 
@@ -90,13 +106,22 @@ final class FrameTest extends StudioTestCase
         $page = $this->browser->request('GET', "/quilts/{$quilt->id()}/frame");
         $this->browser->submit($page->filter('[data-next]')->form());
 
-        self::assertSame('machine', $this->browser->followRedirect()->filter('section[data-step]:not([hidden])')->attr('data-step'));
+        self::assertSame(
+            'machine',
+            $this->browser->followRedirect()->filter('section[data-step]:not([hidden])')->attr('data-step'),
+        );
     }
 
     public function testEntriesAreTakenOnceHoweverOftenTheyAreSent(): void
     {
         $quilt = $this->begun();
-        $entry = ['key' => 'device-a-0001', 'kind' => 'done', 'step' => 'room', 'at' => 1_700_000_000_000, 'data' => []];
+        $entry = [
+            'key' => 'device-a-0001',
+            'kind' => 'done',
+            'step' => 'room',
+            'at' => 1_700_000_000_000,
+            'data' => [],
+        ];
         $first = $this->send($quilt, [$entry, $entry]);
         $second = $this->send($quilt, [$entry]);
 
@@ -114,7 +139,14 @@ final class FrameTest extends StudioTestCase
         $this->browser->request('GET', "/quilts/{$quilt->id()}/off");
         $this->browser->submitForm('It is off the frame');
         $this->begin($quilt);
-        $this->browser->request('POST', "/quilts/{$quilt->id()}/frame/entries", ['_token' => $token, 'run' => $run, 'entries' => json_encode([['key' => 'device-a-late1', 'kind' => 'done', 'step' => 'room', 'at' => 1, 'data' => []]], \JSON_THROW_ON_ERROR)]);
+        $this->browser->request('POST', "/quilts/{$quilt->id()}/frame/entries", [
+            '_token' => $token,
+            'run' => $run,
+            'entries' => json_encode(
+                [['key' => 'device-a-late1', 'kind' => 'done', 'step' => 'room', 'at' => 1, 'data' => []]],
+                \JSON_THROW_ON_ERROR,
+            ),
+        ]);
 
         self::assertResponseIsSuccessful();
         self::assertSame([], $this->get($quilt, 0)['entries']);
@@ -125,7 +157,15 @@ final class FrameTest extends StudioTestCase
     public function testTheStateOfOneDeviceIsSeenOnAnother(): void
     {
         $quilt = $this->begun();
-        $this->send($quilt, [['key' => 'device-a-0001', 'kind' => 'state', 'step' => null, 'at' => 1, 'data' => ['part' => 'channel lock', 'is' => 'across']]]);
+        $this->send($quilt, [
+            [
+                'key' => 'device-a-0001',
+                'kind' => 'state',
+                'step' => null,
+                'at' => 1,
+                'data' => ['part' => 'channel lock', 'is' => 'across'],
+            ],
+        ]);
         $page = $this->browser->request('GET', "/quilts/{$quilt->id()}/frame");
 
         self::assertSame('across', $page->filter('[data-part="channel lock"] b')->text());
@@ -137,7 +177,17 @@ final class FrameTest extends StudioTestCase
     public function testWhatCannotBeReadIsLeftOutAndTheRestIsTaken(array $entry): void
     {
         $quilt = $this->begun();
-        $answer = $this->send($quilt, [['key' => 'device-a-bad1', 'kind' => 'register', 'step' => null, 'at' => 1, 'data' => ['left' => 0, 'right' => 1, 'wound' => 2], ...$entry], ['key' => 'device-a-good', 'kind' => 'park', 'step' => null, 'at' => 2, 'data' => []]]);
+        $answer = $this->send($quilt, [
+            [
+                'key' => 'device-a-bad1',
+                'kind' => 'register',
+                'step' => null,
+                'at' => 1,
+                'data' => ['left' => 0, 'right' => 1, 'wound' => 2],
+                ...$entry,
+            ],
+            ['key' => 'device-a-good', 'kind' => 'park', 'step' => null, 'at' => 2, 'data' => []],
+        ]);
 
         self::assertSame(['device-a-good'], array_column($answer['entries'], 'key'));
     }
@@ -154,16 +204,24 @@ final class FrameTest extends StudioTestCase
         yield 'a reading off the earth' => [['data' => ['left' => 0, 'right' => 1e9, 'wound' => 2]]];
         yield 'no such state' => [['kind' => 'state', 'data' => ['part' => 'channel lock', 'is' => 'askew']]];
         yield 'firmness of two places' => [['kind' => 'firmness', 'data' => ['backing' => [3, 3], 'top' => [3, 3, 3]]]];
-        yield 'no such symptom' => [['kind' => 'problem', 'data' => ['layer' => 'top', 'seen' => 'ghosts', 'severity' => 'noted']]];
+        yield 'no such symptom' => [
+            ['kind' => 'problem', 'data' => ['layer' => 'top', 'seen' => 'ghosts', 'severity' => 'noted']],
+        ];
     }
 
     public function testABrokenMessageIsRefused(): void
     {
         $quilt = $this->begun();
         $token = $this->token($quilt);
-        $this->browser->request('POST', "/quilts/{$quilt->id()}/frame/entries", ['_token' => $token, 'entries' => 'no json']);
+        $this->browser->request('POST', "/quilts/{$quilt->id()}/frame/entries", [
+            '_token' => $token,
+            'entries' => 'no json',
+        ]);
         self::assertResponseStatusCodeSame(422);
-        $this->browser->request('POST', "/quilts/{$quilt->id()}/frame/entries", ['_token' => 'wrong', 'entries' => '[]']);
+        $this->browser->request('POST', "/quilts/{$quilt->id()}/frame/entries", [
+            '_token' => 'wrong',
+            'entries' => '[]',
+        ]);
         self::assertResponseStatusCodeSame(403);
     }
 
@@ -172,7 +230,26 @@ final class FrameTest extends StudioTestCase
         $quilt = $this->begun();
         $now = (int) (microtime(true) * 1000);
         $hourBehind = $now - 3_600_000;
-        $answer = $this->send($quilt, [['key' => 'device-a-0001', 'kind' => 'done', 'step' => 'room', 'at' => $hourBehind - 5000, 'data' => []], ['key' => 'device-a-0002', 'kind' => 'done', 'step' => 'machine', 'at' => $hourBehind + 900_000, 'data' => []]], $hourBehind);
+        $answer = $this->send(
+            $quilt,
+            [
+                [
+                    'key' => 'device-a-0001',
+                    'kind' => 'done',
+                    'step' => 'room',
+                    'at' => $hourBehind - 5000,
+                    'data' => [],
+                ],
+                [
+                    'key' => 'device-a-0002',
+                    'kind' => 'done',
+                    'step' => 'machine',
+                    'at' => $hourBehind + 900_000,
+                    'data' => [],
+                ],
+            ],
+            $hourBehind,
+        );
 
         self::assertEqualsWithDelta($now - 5000, $answer['entries'][0]['at'], 4000);
         self::assertLessThanOrEqual((int) (microtime(true) * 1000), $answer['entries'][1]['at']);
@@ -181,16 +258,40 @@ final class FrameTest extends StudioTestCase
     public function testLaterChangesAreShownAndNotFollowedUntilAskedFor(): void
     {
         $quilt = $this->begun();
-        $steps = $this->browser->request('GET', "/quilts/{$quilt->id()}/frame")->filter('section[data-step]')->count();
+        $steps = $this->browser
+            ->request('GET', "/quilts/{$quilt->id()}/frame")
+            ->filter('section[data-step]')
+            ->count();
         $this->enter($quilt, 'passes', ['quilting/row_height' => '12 in']);
-        self::assertSame($steps, $this->browser->request('GET', "/quilts/{$quilt->id()}/frame")->filter('section[data-step]')->count());
+        self::assertSame(
+            $steps,
+            $this->browser
+                ->request('GET', "/quilts/{$quilt->id()}/frame")
+                ->filter('section[data-step]')
+                ->count(),
+        );
         $log = $this->browser->request('GET', "/quilts/{$quilt->id()}/stitch");
-        self::assertSame('quilting, row height8 in12 in', $log->filter('section[aria-labelledby=changed] tr')->eq(1)->text());
+        self::assertSame(
+            'quilting, row height8 in12 in',
+            $log->filter('section[aria-labelledby=changed] tr')->eq(1)->text(),
+        );
         $this->browser->submit($log->selectButton('Plan the rest with what is there now')->form());
 
-        self::assertStringContainsString('Planned anew', $this->browser->followRedirect()->filter('ul')->last()->text());
-        self::assertNotSame($steps, $this->browser->request('GET', "/quilts/{$quilt->id()}/frame")->filter('section[data-step]')->count());
-        self::assertCount(0, $this->browser->request('GET', "/quilts/{$quilt->id()}/stitch")->filter('section[aria-labelledby=changed]'));
+        self::assertStringContainsString(
+            'Planned anew',
+            $this->browser->followRedirect()->filter('ul')->last()->text(),
+        );
+        self::assertNotSame(
+            $steps,
+            $this->browser
+                ->request('GET', "/quilts/{$quilt->id()}/frame")
+                ->filter('section[data-step]')
+                ->count(),
+        );
+        self::assertCount(
+            0,
+            $this->browser->request('GET', "/quilts/{$quilt->id()}/stitch")->filter('section[aria-labelledby=changed]'),
+        );
     }
 
     public function testDriftIsForecastAsInTheWorkedExample(): void
@@ -198,7 +299,20 @@ final class FrameTest extends StudioTestCase
         $quilt = $this->begun();
         $in = 25.4;
         $readings = [[0, 0, 0], [12, 1 / 8, 1 / 8], [24, 1 / 8, 1 / 4], [36, 5 / 16, 3 / 8], [48, 3 / 8, 7 / 16]];
-        $this->send($quilt, array_map(static fn (int $i, array $r): array => ['key' => "device-a-000$i", 'kind' => 'register', 'step' => null, 'at' => $i, 'data' => ['wound' => $r[0] * $in, 'left' => $r[1] * $in, 'right' => $r[2] * $in]], array_keys($readings), $readings));
+        $this->send(
+            $quilt,
+            array_map(
+                static fn(int $i, array $r): array => [
+                    'key' => "device-a-000$i",
+                    'kind' => 'register',
+                    'step' => null,
+                    'at' => $i,
+                    'data' => ['wound' => $r[0] * $in, 'left' => $r[1] * $in, 'right' => $r[2] * $in],
+                ],
+                array_keys($readings),
+                $readings,
+            ),
+        );
         $page = $this->browser->request('GET', "/quilts/{$quilt->id()}/frame/drift");
 
         // At 87 1/4 in: 0.2125 + 0.0085938 × 63.25 = 0.7561 in, 3.2439 in left of 4.
@@ -206,7 +320,13 @@ final class FrameTest extends StudioTestCase
         self::assertSame('3/4 in', str_replace('¾', '3/4', $page->filter('[data-forecast]')->text()));
         self::assertStringContainsString('8.59 mm for each metre', $page->text());
         self::assertCount(5, $page->filter('svg .drift-dot'));
-        self::assertSame('at the tail ¾ in right', $page->filter('svg text')->reduce(static fn (Crawler $text): bool => str_starts_with($text->text(), 'at the tail'))->text());
+        self::assertSame(
+            'at the tail ¾ in right',
+            $page
+                ->filter('svg text')
+                ->reduce(static fn(Crawler $text): bool => str_starts_with($text->text(), 'at the tail'))
+                ->text(),
+        );
         self::assertGreaterThan(0, $page->filter('svg .drift-error')->count());
     }
 
@@ -215,7 +335,21 @@ final class FrameTest extends StudioTestCase
         $quilt = $this->begun();
         $stranger = $this->studio('stranger@studio.example');
         $this->browser->loginUser($stranger);
-        foreach (['frame', 'frame/entries', 'frame/drift', 'stitch', 'off', 'log.csv', 'load-sheet', 'load-sheet.pdf', 'label.pdf', 'load'] as $page) {
+        foreach (
+            [
+                'frame',
+                'frame/entries',
+                'frame/drift',
+                'stitch',
+                'off',
+                'log.csv',
+                'load-sheet',
+                'load-sheet.pdf',
+                'label.pdf',
+                'load',
+            ]
+            as $page
+        ) {
             $this->browser->request('GET', "/quilts/{$quilt->id()}/$page");
             self::assertResponseStatusCodeSame(404, $page);
         }
@@ -224,11 +358,26 @@ final class FrameTest extends StudioTestCase
     public function testThePageAtTheFrameTakesFewQueriesHoweverLongItsLog(): void
     {
         $quilt = $this->begun();
-        $entries = array_map(static fn (int $i): array => ['key' => \sprintf('device-a-%04d', $i), 'kind' => 'note', 'step' => null, 'at' => $i, 'data' => ['text' => 'x']], range(1, 300));
+        $entries = array_map(
+            static fn(int $i): array => [
+                'key' => \sprintf('device-a-%04d', $i),
+                'kind' => 'note',
+                'step' => null,
+                'at' => $i,
+                'data' => ['text' => 'x'],
+            ],
+            range(1, 300),
+        );
         $this->send($quilt, $entries);
 
         self::assertCount(300, $this->get($quilt, 0)['entries']);
-        self::assertCount(300, $this->service(LogEntryRepository::class)->findAfter($this->service(RunRepository::class)->findOpen($this->reloaded($quilt)) ?? self::fail('no run'), 0));
+        self::assertCount(
+            300,
+            $this->service(LogEntryRepository::class)->findAfter(
+                $this->service(RunRepository::class)->findOpen($this->reloaded($quilt)) ?? self::fail('no run'),
+                0,
+            ),
+        );
     }
 
     private function begun(?Person $person = null): Quilt
@@ -241,7 +390,10 @@ final class FrameTest extends StudioTestCase
 
     private function token(Quilt $quilt): string
     {
-        return (string) $this->browser->request('GET', "/quilts/{$quilt->id()}/frame")->filter('#frame')->attr('data-token');
+        return (string) $this->browser
+            ->request('GET', "/quilts/{$quilt->id()}/frame")
+            ->filter('#frame')
+            ->attr('data-token');
     }
 
     /**
@@ -251,7 +403,12 @@ final class FrameTest extends StudioTestCase
      */
     private function send(Quilt $quilt, array $entries, ?int $now = null): array
     {
-        $this->browser->request('POST', "/quilts/{$quilt->id()}/frame/entries", ['_token' => $this->token($quilt), 'entries' => json_encode($entries, \JSON_THROW_ON_ERROR), 'after' => '0', ...(null === $now ? [] : ['now' => (string) $now])]);
+        $this->browser->request('POST', "/quilts/{$quilt->id()}/frame/entries", [
+            '_token' => $this->token($quilt),
+            'entries' => json_encode($entries, \JSON_THROW_ON_ERROR),
+            'after' => '0',
+            ...null === $now ? [] : ['now' => (string) $now],
+        ]);
         self::assertResponseIsSuccessful();
 
         return $this->answer();

@@ -19,7 +19,13 @@ final class BenchTest extends StudioTestCase
         $this->quilt(self::entries('70 in'), title: 'Salt stairs');
         $page = $this->browser->request('GET', '/');
 
-        self::assertSame(['fine: It will load, with 2 in to spare across and ¾ in along.', 'stuck: Not yet: the backing is 6 in short across.'], $page->filter('#shelf li a > span:nth-child(2)')->each(static fn ($verdict): string => $verdict->text()));
+        self::assertSame(
+            [
+                'fine: It will load, with 2 in to spare across and ¾ in along.',
+                'stuck: Not yet: the backing is 6 in short across.',
+            ],
+            $page->filter('#shelf li a > span:nth-child(2)')->each(static fn($verdict): string => $verdict->text()),
+        );
     }
 
     public function testTheSearchLooksInTitleAndClientAndTakesSignsAsTheyAre(): void

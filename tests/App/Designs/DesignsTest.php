@@ -21,7 +21,9 @@ use Tests\App\StudioTestCase;
 #[CoversClass(FollowingChoices::class)]
 final class DesignsTest extends StudioTestCase
 {
-    private const ROW = '<svg xmlns="http://www.w3.org/2000/svg" width="8in" viewBox="0 0 80 40"><g transform="translate(0 10)"><path d="M0 30C20-10 60-10 80 30"/></g></svg>';
+    private const ROW =
+        '<svg xmlns="http://www.w3.org/2000/svg" width="8in" viewBox="0 0 80 40"><g ' .
+        'transform="translate(0 10)"><path d="M0 30C20-10 60-10 80 30"/></g></svg>';
 
     public function testADesignIsBroughtInMeasuredAndTakenOff(): void
     {
@@ -49,8 +51,16 @@ final class DesignsTest extends StudioTestCase
     public static function refused(): iterable
     {
         yield 'no drawing' => ['Arches', 'hello', 'This is no SVG drawing'];
-        yield 'a script' => ['Arches', '<svg xmlns="http://www.w3.org/2000/svg"><script/></svg>', 'wants to run something (script)'];
-        yield 'a document type' => ['Arches', '<!DOCTYPE svg SYSTEM "http://outside.example/x"><svg/>', 'declares a document type'];
+        yield 'a script' => [
+            'Arches',
+            '<svg xmlns="http://www.w3.org/2000/svg"><script/></svg>',
+            'wants to run something (script)',
+        ];
+        yield 'a document type' => [
+            'Arches',
+            '<!DOCTYPE svg SYSTEM "http://outside.example/x"><svg/>',
+            'declares a document type',
+        ];
         yield 'too large' => ['Arches', str_repeat(' ', 700_000), 'a row design may have 512 kB'];
         yield 'no name' => ['', self::ROW, 'Give the design a name.'];
     }
@@ -75,7 +85,10 @@ final class DesignsTest extends StudioTestCase
         self::assertStringContainsString('yd', $page->filter('p:contains("To stitch")')->text());
         $this->browser->request('GET', "/quilts/{$quilt->id()}/design.svg");
         self::assertResponseHeaderSame('Content-Type', 'image/svg+xml');
-        self::assertStringContainsString('<title>Harbour lamps</title>', (string) $this->browser->getResponse()->getContent());
+        self::assertStringContainsString(
+            '<title>Harbour lamps</title>',
+            (string) $this->browser->getResponse()->getContent(),
+        );
     }
 
     public function testAHeightEnteredWithTheDesignIsLeftAlone(): void
@@ -99,7 +112,11 @@ final class DesignsTest extends StudioTestCase
 
     public function testAnotherStudiosDesignIsNotThere(): void
     {
-        $theirs = new StudioDesign($this->studio('other@studio.example')->studio(), 'Theirs', (new SvgReader())->read(self::ROW));
+        $theirs = new StudioDesign(
+            $this->studio('other@studio.example')->studio(),
+            'Theirs',
+            (new SvgReader())->read(self::ROW),
+        );
         $this->service(EntityManagerInterface::class)->persist($theirs);
         $this->service(EntityManagerInterface::class)->flush();
         $mine = $this->design();
@@ -132,8 +149,13 @@ final class DesignsTest extends StudioTestCase
     {
         $file = (string) tempnam(sys_get_temp_dir(), 'row');
         file_put_contents($file, $text);
-        $form = $this->browser->request('GET', '/designs')->selectButton('Measure it and keep it')->form(['design[name]' => $name]);
-        $this->browser->request('POST', '/designs', $form->getPhpValues(), ['design' => ['file' => new UploadedFile($file, 'row.svg', 'image/svg+xml', test: true)]]);
+        $form = $this->browser
+            ->request('GET', '/designs')
+            ->selectButton('Measure it and keep it')
+            ->form(['design[name]' => $name]);
+        $this->browser->request('POST', '/designs', $form->getPhpValues(), [
+            'design' => ['file' => new UploadedFile($file, 'row.svg', 'image/svg+xml', test: true)],
+        ]);
         unlink($file);
     }
 }

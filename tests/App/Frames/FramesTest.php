@@ -22,7 +22,13 @@ use Tests\App\StudioTestCase;
 #[CoversClass(LengthTransformer::class)]
 final class FramesTest extends StudioTestCase
 {
-    private const ENTRIES = ['frame[name]' => 'South frame', 'frame[rail]' => '10 ft 6', 'frame[throat]' => '20', 'frame[armClearance]' => '22,9 cm', 'frame[takeupDiameter]' => '2'];
+    private const ENTRIES = [
+        'frame[name]' => 'South frame',
+        'frame[rail]' => '10 ft 6',
+        'frame[throat]' => '20',
+        'frame[armClearance]' => '22,9 cm',
+        'frame[takeupDiameter]' => '2',
+    ];
 
     public function testAFrameIsMeasuredAndKeptExactly(): void
     {
@@ -31,18 +37,39 @@ final class FramesTest extends StudioTestCase
         self::assertResponseRedirects('/frames', 303);
         $measures = $this->service(StudioFrameRepository::class)->findOf($this->owner->studio())[0]->measures();
 
-        self::assertSame([126.0, 229.0, 3.0], [$measures->size(FrameMeasure::Rail)->toInches(), $measures->size(FrameMeasure::ArmClearance)->toMillimetres(), $measures->size(FrameMeasure::FrontAllowance)->toInches()]);
+        self::assertSame(
+            [126.0, 229.0, 3.0],
+            [
+                $measures->size(FrameMeasure::Rail)->toInches(),
+                $measures->size(FrameMeasure::ArmClearance)->toMillimetres(),
+                $measures->size(FrameMeasure::FrontAllowance)->toInches(),
+            ],
+        );
     }
 
     public function testTheStockIsCountedAndKept(): void
     {
         $this->browser->request('GET', '/frames/new');
-        $this->browser->submitForm('Save the frame', [...self::ENTRIES, 'frame[clips]' => "36 x 3\n30,5 cm × 4", 'frame[magnets]' => '40', 'frame[steelBars]' => '1']);
+        $this->browser->submitForm('Save the frame', [
+            ...self::ENTRIES,
+            'frame[clips]' => "36 x 3\n30,5 cm × 4",
+            'frame[magnets]' => '40',
+            'frame[steelBars]' => '1',
+        ]);
         $frame = $this->service(StudioFrameRepository::class)->findOf($this->owner->studio())[0];
 
         self::assertTrue($frame->hasSteelBars());
-        self::assertSame([[36.0, 3], [12.007874015748031, 4]], array_map(static fn ($piece): array => [$piece->length->toInches(), $piece->count], $frame->stock()->of(HoldingSystem::ChannelClips)));
-        self::assertSame([40, null], [$frame->stock()->count(HoldingSystem::Magnets), $frame->stock()->count(HoldingSystem::Pins)]);
+        self::assertSame(
+            [[36.0, 3], [12.007874015748031, 4]],
+            array_map(
+                static fn($piece): array => [$piece->length->toInches(), $piece->count],
+                $frame->stock()->of(HoldingSystem::ChannelClips),
+            ),
+        );
+        self::assertSame(
+            [40, null],
+            [$frame->stock()->count(HoldingSystem::Magnets), $frame->stock()->count(HoldingSystem::Pins)],
+        );
     }
 
     public function testSavingInOtherUnitsDoesNotMoveAMeasure(): void
@@ -69,7 +96,17 @@ final class FramesTest extends StudioTestCase
         self::assertResponseStatusCodeSame(422);
         self::assertSelectorTextContains('main form', $message);
         foreach ($wrong as $field => $text) {
-            self::assertSame($text, $this->browser->getCrawler()->filter("[name='$field']")->attr('value') ?? $this->browser->getCrawler()->filter("[name='$field']")->text());
+            self::assertSame(
+                $text,
+                $this->browser
+                    ->getCrawler()
+                    ->filter("[name='$field']")
+                    ->attr('value') ??
+                    $this->browser
+                        ->getCrawler()
+                        ->filter("[name='$field']")
+                        ->text(),
+            );
         }
     }
 
@@ -84,7 +121,10 @@ final class FramesTest extends StudioTestCase
         yield 'absurd' => [['frame[rail]' => '400'], 'up to 300 in or 762 cm'];
         yield 'clips that cannot be read' => [['frame[clips]' => '36 by three'], '"36 by three" cannot be read.'];
         yield 'a negative count of clips' => [['frame[clips]' => '36 x -3'], '"36 x -3" cannot be read.'];
-        yield 'a clip longer than the leader' => [['frame[leaderWidth]' => '30 in', 'frame[clips]' => '36 in x 3'], 'A clip of 36 in is longer than the leader.'];
+        yield 'a clip longer than the leader' => [
+            ['frame[leaderWidth]' => '30 in', 'frame[clips]' => '36 in x 3'],
+            'A clip of 36 in is longer than the leader.',
+        ];
         yield 'negative pins' => [['frame[pins]' => '-5'], 'Between 0 and 5000 pieces.'];
         yield 'a throat within what is kept free' => [['frame[throat]' => '5'], 'The throat must be longer'];
         yield 'a rail within what is out of reach' => [['frame[unreachableLeft]' => '130'], 'The rail must be longer'];
@@ -133,7 +173,7 @@ final class FramesTest extends StudioTestCase
     public function testTheFrameIsDrawnFromTheSideAndFromAbove(): void
     {
         $parts = ['North frame' => 'top roller', 'Window frame' => 'front pole', 'Attic frame' => 'backing roller'];
-        $frames = array_map(fn (string $name): string => (string) $this->frame(name: $name)->id(), array_keys($parts));
+        $frames = array_map(fn(string $name): string => (string) $this->frame(name: $name)->id(), array_keys($parts));
         foreach (array_combine($frames, $parts) as $id => $part) {
             $page = $this->browser->request('GET', "/frames/$id");
             self::assertCount(2, $page->filter('figure svg'));

@@ -27,7 +27,7 @@ final class LeadersTest extends StudioTestCase
 
         self::assertStringContainsString('The leader is crooked', $page->filter('section')->first()->text());
         self::assertSame('⅜ in', $page->filter('summary:contains("From longest to shortest") span')->last()->text());
-        self::assertStringContainsString('at 0 in: 1 ⅞ in', $page->filter('section')->first()->text());
+        self::assertStringContainsString('at 0 in: 1 13/16 in', $page->filter('section')->first()->text());
         self::assertCount(5, $page->filter('section')->first()->filter('circle.pin'));
         $this->browser->click($page->selectLink('Re-hem sheet')->link());
         self::assertSelectorTextContains('main table', '50 in right');
@@ -41,7 +41,10 @@ final class LeadersTest extends StudioTestCase
 
         self::assertResponseStatusCodeSame(422);
         self::assertSelectorTextContains('#readings-take-up-note', $message);
-        self::assertSame(trim($text), trim((string) $this->browser->getCrawler()->filter('#readings-take-up')->text(null, false)));
+        self::assertSame(
+            trim($text),
+            trim((string) $this->browser->getCrawler()->filter('#readings-take-up')->text(null, false)),
+        );
     }
 
     /** @return iterable<string, array{string, string}> */
@@ -59,32 +62,69 @@ final class LeadersTest extends StudioTestCase
     public function testANewLeaderIsWorkedOutAndABadEntryTold(): void
     {
         $frame = $this->frame();
-        $page = $this->browser->request('GET', "/frames/{$frame->id()}/leaders/take-up/new?reaches=30&casing=1&unwashed=1");
+        $page = $this->browser->request(
+            'GET',
+            "/frames/{$frame->id()}/leaders/take-up/new?reaches=30&casing=1&unwashed=1",
+        );
         self::assertStringContainsString('Cut canvas 128 ¾ in × 42 ¾ in.', $page->filter('main')->text());
         $page = $this->browser->request('GET', "/frames/{$frame->id()}/leaders/take-up/new?reaches=far");
         self::assertStringContainsString('"far" is not a length.', $page->filter('main')->text());
         self::assertInputValueSame('reaches', 'far');
-        self::assertStringContainsString('has not been checked yet', $this->browser->request('GET', "/frames/{$frame->id()}/leaders/take-up/re-hem")->filter('main')->text());
+        self::assertStringContainsString(
+            'has not been checked yet',
+            $this->browser
+                ->request('GET', "/frames/{$frame->id()}/leaders/take-up/re-hem")
+                ->filter('main')
+                ->text(),
+        );
     }
 
     public function testALeaderGetsItsCasingAndDowelClampsNoLongerAskForIt(): void
     {
         $frame = $this->frame();
         $quilt = $this->quilt([...self::entries(), 'load/lead/method' => 'dowel-clamps'], frame: $frame);
-        self::assertStringContainsString('This leader has no casing', $this->browser->request('GET', "/quilts/{$quilt->id()}/attach")->filter('#sheet')->text());
+        self::assertStringContainsString(
+            'This leader has no casing',
+            $this->browser
+                ->request('GET', "/quilts/{$quilt->id()}/attach")
+                ->filter('#sheet')
+                ->text(),
+        );
         $page = $this->browser->request('GET', "/frames/{$frame->id()}/leaders");
         $this->browser->submit($page->filter('form[action$="take-up/casing"] button')->form());
-        self::assertStringContainsString('It has a casing for a dowel.', $this->browser->followRedirect()->filter('section')->first()->text());
+        self::assertStringContainsString(
+            'It has a casing for a dowel.',
+            $this->browser->followRedirect()->filter('section')->first()->text(),
+        );
 
-        self::assertStringNotContainsString('This leader has no casing', $this->browser->request('GET', "/quilts/{$quilt->id()}/attach")->filter('#sheet')->text());
+        self::assertStringNotContainsString(
+            'This leader has no casing',
+            $this->browser
+                ->request('GET', "/quilts/{$quilt->id()}/attach")
+                ->filter('#sheet')
+                ->text(),
+        );
     }
 
     public function testPolesHaveNoLeadersAndAnotherStudiosFrameIsNotThere(): void
     {
         $poles = $this->frame(name: 'Window frame');
         $theirs = $this->frame($this->studio('other@studio.example'));
-        self::assertStringContainsString('no leaders', $this->browser->request('GET', "/frames/{$poles->id()}/leaders")->filter('main')->text());
-        foreach (["/frames/{$poles->id()}/leaders/top/new", "/frames/{$theirs->id()}/leaders", "/frames/{$theirs->id()}/leaders/top/re-hem"] as $page) {
+        self::assertStringContainsString(
+            'no leaders',
+            $this->browser
+                ->request('GET', "/frames/{$poles->id()}/leaders")
+                ->filter('main')
+                ->text(),
+        );
+        foreach (
+            [
+                "/frames/{$poles->id()}/leaders/top/new",
+                "/frames/{$theirs->id()}/leaders",
+                "/frames/{$theirs->id()}/leaders/top/re-hem",
+            ]
+            as $page
+        ) {
             $this->browser->request('GET', $page);
             self::assertResponseStatusCodeSame(404, $page);
         }
@@ -92,7 +132,9 @@ final class LeadersTest extends StudioTestCase
 
     public function testACheckNeedsItsToken(): void
     {
-        $this->browser->request('POST', "/frames/{$this->frame()->id()}/leaders/take-up/check", ['readings' => self::CROOKED]);
+        $this->browser->request('POST', "/frames/{$this->frame()->id()}/leaders/take-up/check", [
+            'readings' => self::CROOKED,
+        ]);
 
         self::assertResponseStatusCodeSame(403);
     }

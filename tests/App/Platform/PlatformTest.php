@@ -34,7 +34,11 @@ final class PlatformTest extends StudioTestCase
         foreach (['/', '/up', '/nowhere', '/sign-in'] as $path) {
             $this->browser->request('GET', $path);
             $policy = (string) $this->browser->getResponse()->headers->get('Content-Security-Policy');
-            self::assertStringContainsString("default-src 'none'; script-src 'self'; style-src 'self';", $policy, $path);
+            self::assertStringContainsString(
+                "default-src 'none'; script-src 'self'; style-src 'self';",
+                $policy,
+                $path,
+            );
             self::assertStringNotContainsString('unsafe', $policy);
         }
     }
@@ -42,7 +46,17 @@ final class PlatformTest extends StudioTestCase
     public function testPagesKeepThePolicyThemselves(): void
     {
         $quilt = $this->quilt(self::entries('70 in'));
-        foreach (['/', '/frames/new', '/people', "/quilts/{$quilt->id()}/measure", "/quilts/{$quilt->id()}/backing", "/quilts/{$quilt->id()}/sheet"] as $path) {
+        foreach (
+            [
+                '/',
+                '/frames/new',
+                '/people',
+                "/quilts/{$quilt->id()}/measure",
+                "/quilts/{$quilt->id()}/backing",
+                "/quilts/{$quilt->id()}/sheet",
+            ]
+            as $path
+        ) {
             $page = $this->browser->request('GET', $path);
             self::assertCount(0, $page->filter('[style], style, script:not([src]), [onclick]'), $path);
         }
@@ -51,8 +65,11 @@ final class PlatformTest extends StudioTestCase
     public function testTheSecretIsTheDatabases(): void
     {
         $connection = $this->service(Connection::class);
-        $loader = new SecretFromDatabase(static fn (): Connection => $connection);
+        $loader = new SecretFromDatabase(static fn(): Connection => $connection);
 
-        self::assertSame(['APP_SECRET' => $connection->fetchOne('SELECT secret FROM app_secret')], $loader->loadEnvVars());
+        self::assertSame(
+            ['APP_SECRET' => $connection->fetchOne('SELECT secret FROM app_secret')],
+            $loader->loadEnvVars(),
+        );
     }
 }

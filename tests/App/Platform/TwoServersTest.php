@@ -38,7 +38,21 @@ final class TwoServersTest extends KernelTestCase
         $connection = self::getContainer()->get(Connection::class);
         \assert($connection instanceof Connection);
         $connection->executeStatement('UPDATE quilt SET revision_id = NULL');
-        foreach (['revision', 'quilt', 'studio_leader', 'studio_design', 'studio_frame', 'person', 'studio', 'sessions', 'rememberme_token', 'cache_items'] as $table) {
+        foreach (
+            [
+                'revision',
+                'quilt',
+                'studio_leader',
+                'studio_design',
+                'studio_frame',
+                'person',
+                'studio',
+                'sessions',
+                'rememberme_token',
+                'cache_items',
+            ]
+            as $table
+        ) {
             $connection->executeStatement("DELETE FROM $table");
         }
         parent::tearDown();
@@ -50,7 +64,12 @@ final class TwoServersTest extends KernelTestCase
         [, $page, $cookies] = $this->get("$one/sign-in", []);
         preg_match('/name="_csrf_token" value="([^"]+)"/', $page, $token);
         // Even the token that the first server gave out is taken by the second.
-        [$code, , $cookies] = $this->get("$other/sign-in", $cookies, ['_csrf_token' => $token[1] ?? '', 'email' => self::EMAIL, 'password' => DemoCommand::PASSWORD, '_remember_me' => 'on']);
+        [$code, , $cookies] = $this->get("$other/sign-in", $cookies, [
+            '_csrf_token' => $token[1] ?? '',
+            'email' => self::EMAIL,
+            'password' => DemoCommand::PASSWORD,
+            '_remember_me' => 'on',
+        ]);
         self::assertSame(302, $code);
         foreach ([$one, $other] as $server) {
             [$code, $bench] = $this->get("$server/", $cookies);
@@ -92,16 +111,28 @@ final class TwoServersTest extends KernelTestCase
      */
     private function get(string $url, array $cookies, array $form = []): array
     {
-        $pairs = array_map(static fn (string $name, string $value): string => "$name=$value", array_keys($cookies), $cookies);
+        $pairs = array_map(
+            static fn(string $name, string $value): string => "$name=$value",
+            array_keys($cookies),
+            $cookies,
+        );
         // Stays empty where the server does not answer yet.
         $http_response_header = [];
-        $body = @file_get_contents($url, context: stream_context_create(['http' => [
-            'method' => [] === $form ? 'GET' : 'POST',
-            'header' => ['Cookie: '.implode('; ', $pairs), ...([] === $form ? [] : ['Content-Type: application/x-www-form-urlencoded'])],
-            'content' => http_build_query($form),
-            'ignore_errors' => true,
-            'follow_location' => 0,
-        ]]));
+        $body = @file_get_contents(
+            $url,
+            context: stream_context_create([
+                'http' => [
+                    'method' => [] === $form ? 'GET' : 'POST',
+                    'header' => [
+                        'Cookie: ' . implode('; ', $pairs),
+                        ...[] === $form ? [] : ['Content-Type: application/x-www-form-urlencoded'],
+                    ],
+                    'content' => http_build_query($form),
+                    'ignore_errors' => true,
+                    'follow_location' => 0,
+                ],
+            ]),
+        );
         $headers = $http_response_header;
         foreach ($headers as $header) {
             if (1 === preg_match('/^Set-Cookie: ([^=]+)=([^;]*)/i', $header, $found)) {

@@ -30,33 +30,60 @@ final class AttachTest extends StudioTestCase
 
         self::assertStringContainsString('2.8 minutes to attach', $page->filter('#sheet h2')->text());
         self::assertCount(21, $page->filter('figure')->first()->filter('.pin'));
-        self::assertStringNotContainsString('with only', $page->filter('#sheet')->text(), 'the pins stand no further apart than the cloth before the top allows');
+        self::assertStringNotContainsString(
+            'with only',
+            $page->filter('#sheet')->text(),
+            'the pins stand no further apart than the cloth before the top allows',
+        );
         self::assertStringContainsString('21 pins for the tail.', $page->filter('#sheet')->text());
-        self::assertStringStartsWith('1 0 in2 3 ⅞ in3 −3 ⅞ in', $page->filter('details:contains("Places from the centre mark") p')->first()->text());
+        self::assertStringStartsWith(
+            '1 0 in2 3 ⅞ in3 −3 ⅞ in',
+            $page->filter('details:contains("Places from the centre mark") p')->first()->text(),
+        );
     }
 
     public function testASchoolIsOverruledAndShowsItsConsequence(): void
     {
         // Tight: what is laid at both ends is less than the school asks for.
-        $quilt = $this->quilt([...self::entries(), 'load/direction' => 'as-is', 'backing/sides/left' => '92 in', 'backing/sides/right' => '92 in', 'backing/diagonal' => '']);
+        $quilt = $this->quilt([
+            ...self::entries(),
+            'load/direction' => 'as-is',
+            'backing/sides/left' => '92 in',
+            'backing/sides/right' => '92 in',
+            'backing/diagonal' => '',
+        ]);
         $this->enter($quilt, 'attach', ['load/lead/school' => 'end-to-end', 'load/tail/school' => 'wide']);
         $page = $this->browser->followRedirect();
 
         self::assertStringContainsString('41 pins, 2.7 min', $page->filter('#held-lead')->text());
         self::assertStringContainsString('Pins 5 ½ in apart at the tail', $page->filter('#sheet')->text());
-        self::assertStringContainsString('needs a decision', $page->filter('nav[aria-label=Stages] a[aria-current=step]')->text());
+        self::assertStringContainsString(
+            'needs a decision',
+            $page->filter('nav[aria-label=Stages] a[aria-current=step]')->text(),
+        );
     }
 
     public function testClipsThatBothEndsWantAreSharedAndWhatIsMissingIsStuckEverywhere(): void
     {
-        $page = $this->attach([...self::entries(), 'load/direction' => 'as-is', 'load/lead/method' => 'channel-clips', 'load/tail/method' => 'channel-clips'], new Stock(['channel-clips' => [self::pieces(36, 3), self::pieces(12, 4)]]));
+        $page = $this->attach(
+            [
+                ...self::entries(),
+                'load/direction' => 'as-is',
+                'load/lead/method' => 'channel-clips',
+                'load/tail/method' => 'channel-clips',
+            ],
+            new Stock(['channel-clips' => [self::pieces(36, 3), self::pieces(12, 4)]]),
+        );
 
         self::assertSame('What is at hand does not hold it.', $page->filter('#sheet h2')->text());
         self::assertStringContainsString('With 1 more clip of 36 in it would be held', $page->filter('#sheet')->text());
         self::assertStringNotContainsString('Borrow', $page->filter('#sheet')->text());
         self::assertSame('32 in', $page->filter('summary:contains("Clips missing") span')->last()->text());
         self::assertStringContainsString('stuck', $page->filter('nav[aria-label=Stages] a[aria-current=step]')->text());
-        self::assertStringContainsString('Not yet: the clips at hand are 32 in short of the tail edge.', $page->filter('svg.bed')->attr('aria-label') ?? '');
+        self::assertStringContainsString(
+            'Not yet: the clips at hand are 32 in short of the tail edge.',
+            $page->filter('svg.bed')->attr('aria-label') ?? '',
+        );
     }
 
     public function testClipsThatNobodyCountedAreNotGuessed(): void
@@ -64,7 +91,10 @@ final class AttachTest extends StudioTestCase
         $page = $this->attach([...self::entries(), 'load/tail/method' => 'channel-clips']);
 
         self::assertStringContainsString('Nobody counted the clips of this frame.', $page->filter('#sheet')->text());
-        self::assertStringContainsString('needs a decision', $page->filter('nav[aria-label=Stages] a[aria-current=step]')->text());
+        self::assertStringContainsString(
+            'needs a decision',
+            $page->filter('nav[aria-label=Stages] a[aria-current=step]')->text(),
+        );
     }
 
     public function testAShapedEdgeFloatsAndAHeldTopHasItsOwnRail(): void
@@ -74,17 +104,30 @@ final class AttachTest extends StudioTestCase
         self::assertStringContainsString('A shaped edge is never attached.', $page->filter('#sheet')->text());
         self::assertStringContainsString('What holds the hanging end', $page->filter('#sheet')->text());
 
-        $held = $this->quilt([...self::entries(), 'load/float' => 'none', 'top/seams_along' => [['at' => '20 in', 'kind' => 'block'], ['at' => '48 in', 'kind' => 'block']], 'load/direction' => 'as-is']);
+        $held = $this->quilt([
+            ...self::entries(),
+            'load/float' => 'none',
+            'top/seams_along' => [['at' => '20 in', 'kind' => 'block'], ['at' => '48 in', 'kind' => 'block']],
+            'load/direction' => 'as-is',
+        ]);
         $page = $this->browser->request('GET', "/quilts/{$held->id()}/attach");
         self::assertCount(1, $page->filter('#held-top'));
-        self::assertStringContainsString('Drift markers on seams of the top, from the centre mark: −14 in, 14 in.', $page->filter('#sheet')->text());
+        self::assertStringContainsString(
+            'Drift markers on seams of the top, from the centre mark: −14 in, 14 in.',
+            $page->filter('#sheet')->text(),
+        );
         self::assertCount(2, $page->filter('svg .marker'));
     }
 
     public function testTheLeftHandStartsOnTheLeft(): void
     {
         $quilt = $this->quilt([...self::entries(), 'load/direction' => 'as-is']);
-        $numbers = fn (): array => $this->browser->request('GET', "/quilts/{$quilt->id()}/attach")->filter('figure')->first()->filter('text.strong')->each(static fn (Crawler $text): string => $text->text());
+        $numbers = fn(): array => $this->browser
+            ->request('GET', "/quilts/{$quilt->id()}/attach")
+            ->filter('figure')
+            ->first()
+            ->filter('text.strong')
+            ->each(static fn(Crawler $text): string => $text->text());
         self::assertSame(['3', '1', '2'], \array_slice($numbers(), 9, 3));
         $this->browser->request('GET', '/settings/practice');
         $this->browser->submitForm('Use these', ['hand' => 'left']);
@@ -96,11 +139,32 @@ final class AttachTest extends StudioTestCase
     {
         $quilt = $this->quilt([...self::rows(), 'load/direction' => 'as-is']);
         $this->browser->request('GET', '/settings/practice');
-        $this->browser->submitForm('Use these', ['words[leveller bar]' => 'dead bar', 'words[take-up roller]' => 'far roller']);
+        $this->browser->submitForm('Use these', [
+            'words[leveller bar]' => 'dead bar',
+            'words[take-up roller]' => 'far roller',
+        ]);
 
-        self::assertStringContainsString('Lead, far roller', $this->browser->request('GET', "/quilts/{$quilt->id()}/attach")->filter('main')->text());
-        self::assertStringContainsString('dead bar', $this->browser->request('GET', "/quilts/{$quilt->id()}/passes")->filter('main')->text());
-        self::assertStringContainsString('dead bar', $this->browser->request('GET', "/frames/{$this->reloaded($quilt)->frame()?->id()}")->filter('main')->text());
+        self::assertStringContainsString(
+            'Lead, far roller',
+            $this->browser
+                ->request('GET', "/quilts/{$quilt->id()}/attach")
+                ->filter('main')
+                ->text(),
+        );
+        self::assertStringContainsString(
+            'dead bar',
+            $this->browser
+                ->request('GET', "/quilts/{$quilt->id()}/passes")
+                ->filter('main')
+                ->text(),
+        );
+        self::assertStringContainsString(
+            'dead bar',
+            $this->browser
+                ->request('GET', "/frames/{$this->reloaded($quilt)->frame()?->id()}")
+                ->filter('main')
+                ->text(),
+        );
     }
 
     public function testALoadedQuiltWearsTheLeadersOnceAndTheNextHangsAside(): void
@@ -108,10 +172,18 @@ final class AttachTest extends StudioTestCase
         $quilt = $this->quilt(self::rows());
         $frame = $quilt->frame();
         self::assertNotNull($frame);
-        $start = $this->browser->request('GET', "/quilts/{$quilt->id()}/load")->filter('#start')->form();
+        $start = $this->browser
+            ->request('GET', "/quilts/{$quilt->id()}/load")
+            ->filter('#start')
+            ->form();
         $this->browser->submit($start);
         $this->browser->submit($start);
-        $loads = $this->service(StudioLeaderRepository::class)->ofFrame($this->service(EntityManagerInterface::class)->getReference(StudioFrame::class, $frame->id()) ?? $frame)->at(End::Lead)?->pastLoads();
+        $loads = $this->service(StudioLeaderRepository::class)
+            ->ofFrame(
+                $this->service(EntityManagerInterface::class)->getReference(StudioFrame::class, $frame->id()) ?? $frame,
+            )
+            ->at(End::Lead)
+            ?->pastLoads();
         self::assertEquals([new PastLoad(Length::zero(), Length::inches(78))], $loads);
 
         $this->enter($quilt, 'attach', ['desk/position' => 'in-turn']);
@@ -121,8 +193,13 @@ final class AttachTest extends StudioTestCase
 
     public function testEveryHoldTellsWhatItWouldCost(): void
     {
-        $page = $this->attach([...self::entries(), 'load/direction' => 'as-is'], (new Stock())->withCounts(['magnets' => 5]));
-        $rows = $page->filter('details:contains("What every hold would cost") tr')->each(static fn (Crawler $row): string => $row->text());
+        $page = $this->attach(
+            [...self::entries(), 'load/direction' => 'as-is'],
+            (new Stock())->withCounts(['magnets' => 5]),
+        );
+        $rows = $page
+            ->filter('details:contains("What every hold would cost") tr')
+            ->each(static fn(Crawler $row): string => $row->text());
 
         self::assertCount(8, $rows);
         self::assertStringContainsString('5 in, 2 in', $rows[5]);

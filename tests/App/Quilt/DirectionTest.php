@@ -20,7 +20,10 @@ final class DirectionTest extends StudioTestCase
         $quilt = $this->quilt([...self::rows(), 'load/direction' => 'auto', 'backing/stretch' => 'across']);
         $page = $this->browser->request('GET', "/quilts/{$quilt->id()}/direction");
 
-        self::assertSame('Load it as it is: the stretch of the backing then lies along the rails.', $page->filter('#sheet h2')->text());
+        self::assertSame(
+            'Load it as it is: the stretch of the backing then lies along the rails.',
+            $page->filter('#sheet h2')->text(),
+        );
         self::assertCount(2, $page->filter('figure > svg'));
         self::assertSame('Stretch → decides', $page->filter('table tr.bg-ground th')->text());
         self::assertStringContainsString('lies from roller to roller', $page->filter('table tr.bg-ground')->text());
@@ -37,22 +40,48 @@ final class DirectionTest extends StudioTestCase
         self::assertSame('You load it turned, against the proposal.', $page->filter('#sheet h2')->text());
         self::assertStringContainsString('stretch: lies from roller to roller', $page->filter('#sheet')->text());
         self::assertStringContainsString('every advance pulls it out of shape', $page->filter('#sheet')->text());
-        self::assertStringContainsString('needs a decision', $page->filter('nav[aria-label=Stages] a[aria-current=step]')->text());
+        self::assertStringContainsString(
+            'needs a decision',
+            $page->filter('nav[aria-label=Stages] a[aria-current=step]')->text(),
+        );
     }
 
     public function testArrowsTellStretchAndUps(): void
     {
-        $quilt = $this->quilt([...self::rows(), 'load/direction' => 'auto', 'backing/stretch' => 'along', 'top/directional' => true, 'quilting/directional' => true, 'backing/directional' => true]);
+        $quilt = $this->quilt([
+            ...self::rows(),
+            'load/direction' => 'auto',
+            'backing/stretch' => 'along',
+            'top/directional' => true,
+            'quilting/directional' => true,
+            'backing/directional' => true,
+        ]);
         $page = $this->browser->request('GET', "/quilts/{$quilt->id()}/direction");
 
-        foreach (['up of the top', 'up of the design', 'up of the print', 'stretch, pulled by the rollers', 'stretch, along the rails'] as $word) {
-            self::assertStringContainsString($word, $page->filter('figure')->text().$page->filter('figure')->last()->text());
+        foreach (
+            [
+                'up of the top',
+                'up of the design',
+                'up of the print',
+                'stretch, pulled by the rollers',
+                'stretch, along the rails',
+            ]
+            as $word
+        ) {
+            self::assertStringContainsString(
+                $word,
+                $page->filter('figure')->text() . $page->filter('figure')->last()->text(),
+            );
         }
     }
 
     public function testASeamThatWindsOnItselfShowsItsRidge(): void
     {
-        $quilt = $this->quilt([...self::rows(), 'load/direction' => 'as-is', 'backing/seams' => [['direction' => 'along', 'at' => '39 in', 'pressed' => 'side']]]);
+        $quilt = $this->quilt([
+            ...self::rows(),
+            'load/direction' => 'as-is',
+            'backing/seams' => [['direction' => 'along', 'at' => '39 in', 'pressed' => 'side']],
+        ]);
         $page = $this->browser->request('GET', "/quilts/{$quilt->id()}/direction");
 
         self::assertStringContainsString('stands 5.4 mm proud by the end', $page->filter('#sheet')->text());
@@ -71,9 +100,20 @@ final class DirectionTest extends StudioTestCase
 
     public function testAQuiltThatNoWayRoundLoadsIsStuckOnTheShelf(): void
     {
-        $quilt = $this->quilt([...self::entries('140 in', '140 in'), 'top/widths/top' => '130 in', 'top/widths/middle' => '130 in', 'top/widths/bottom' => '130 in', 'top/lengths/left' => '130 in', 'top/lengths/middle' => '130 in', 'top/lengths/right' => '130 in']);
+        $quilt = $this->quilt([
+            ...self::entries('140 in', '140 in'),
+            'top/widths/top' => '130 in',
+            'top/widths/middle' => '130 in',
+            'top/widths/bottom' => '130 in',
+            'top/lengths/left' => '130 in',
+            'top/lengths/middle' => '130 in',
+            'top/lengths/right' => '130 in',
+        ]);
 
         self::assertSame(Standing::Stuck, $quilt->standing());
-        self::assertStringContainsString('The top is 130 in across, but the needle gets to 126 in only.', $quilt->verdict(UnitSystem::Inches));
+        self::assertStringContainsString(
+            'The top is 130 in across, but the needle gets to 126 in only.',
+            $quilt->verdict(UnitSystem::Inches),
+        );
     }
 }

@@ -25,23 +25,51 @@ final class PassesTest extends StudioTestCase
 {
     public function testRowsAreEnteredAndEveryPassIsTold(): void
     {
-        $quilt = $this->quilt([...self::entries(), 'batting/width' => '74 in', 'batting/length' => '93 in', 'batting/kind' => 'cotton-poly', 'load/direction' => 'as-is']);
-        self::assertSame('Choose rows or blocks to see the passes.', $this->passes($quilt->id())->filter('#sheet h2')->text());
+        $quilt = $this->quilt([
+            ...self::entries(),
+            'batting/width' => '74 in',
+            'batting/length' => '93 in',
+            'batting/kind' => 'cotton-poly',
+            'load/direction' => 'as-is',
+        ]);
+        self::assertSame(
+            'Choose rows or blocks to see the passes.',
+            $this->passes($quilt->id())->filter('#sheet h2')->text(),
+        );
         $this->enter($quilt, 'passes', ['quilting/style' => 'rows']);
         $this->enter($quilt, 'passes', ['quilting/row_height' => '8']);
         $page = $this->browser->followRedirect();
 
-        self::assertSame('Rows of 8 ⅜ in (104 %): 10 passes, the last with 13 ⅛ in of depth.', $page->filter('#sheet h2')->text());
-        self::assertSame(['1', '1', '7 ⅞', '8 ⅞', '44', '14', '5 ⅝'], $page->filter('table:contains("Passes") tr')->eq(1)->children()->each(static fn (Crawler $cell): string => $cell->text()));
+        self::assertSame(
+            'Rows of 8 ⅜ in (104 %): 10 passes, the last with 13 ⅛ in of depth.',
+            $page->filter('#sheet h2')->text(),
+        );
+        self::assertSame(
+            ['1', '1', '7 ⅞', '8 ⅞', '44', '14', '5 ⅝'],
+            $page
+                ->filter('table:contains("Passes") tr')
+                ->eq(1)
+                ->children()
+                ->each(static fn(Crawler $cell): string => $cell->text()),
+        );
         self::assertCount(10, $page->filter('svg .band'));
-        self::assertSame('13 ⅛ in', $this->passes($quilt->id(), '?pass=10')->filter('summary:contains("Depth at pass 10") span')->last()->text());
+        self::assertSame(
+            '13 ⅛ in',
+            $this->passes($quilt->id(), '?pass=10')
+                ->filter('summary:contains("Depth at pass 10") span')
+                ->last()
+                ->text(),
+        );
     }
 
     public function testAPassBeyondTheLastIsTheLast(): void
     {
         $quilt = $this->quilt(self::rows());
 
-        self::assertSame('Pass 10 of 10', $this->passes($quilt->id(), '?pass=99999')->filter('label[for=pass]')->text());
+        self::assertSame(
+            'Pass 10 of 10',
+            $this->passes($quilt->id(), '?pass=99999')->filter('label[for=pass]')->text(),
+        );
         self::assertSame('Pass 1 of 10', $this->passes($quilt->id(), '?pass=-3')->filter('label[for=pass]')->text());
         self::assertSame('Pass 1 of 10', $this->passes($quilt->id(), '?pass=none')->filter('label[for=pass]')->text());
     }
@@ -50,14 +78,20 @@ final class PassesTest extends StudioTestCase
     {
         $quilt = $this->quilt(self::rows());
         $trying = $this->passes($quilt->id(), '?try=smaller-rows');
-        self::assertStringContainsString('Trying on: Make the rows 6 ¼ in high.', $trying->filter('#sheet [role=status]')->text());
+        self::assertStringContainsString(
+            'Trying on: Make the rows 6 ¼ in high.',
+            $trying->filter('#sheet [role=status]')->text(),
+        );
         self::assertStringStartsWith('7 passes', $trying->filter('#sheet h2')->text());
         self::assertSame('8 in', $this->reloaded($quilt)->sheet()->text('quilting/row_height'));
 
         $this->browser->submit($trying->selectButton('Keep it')->form());
         self::assertStringStartsWith('7 passes', $this->browser->followRedirect()->filter('#sheet h2')->text());
         $this->browser->submitForm('Undo');
-        self::assertStringStartsWith('Rows of 8 ⅜ in (104 %): 10 passes', $this->browser->followRedirect()->filter('#sheet h2')->text());
+        self::assertStringStartsWith(
+            'Rows of 8 ⅜ in (104 %): 10 passes',
+            $this->browser->followRedirect()->filter('#sheet h2')->text(),
+        );
     }
 
     public function testWhatIsNotOnOfferIsNeitherTriedNorKept(): void
@@ -74,19 +108,36 @@ final class PassesTest extends StudioTestCase
 
     public function testARollTooThickIsSavedByTurningRound(): void
     {
-        $quilt = $this->quilt([...self::rows(), 'batting/loft' => '30 mm', 'backing/kind' => 'fleece', 'quilting/row_height' => '7 in', 'load/direction' => 'as-is']);
+        $quilt = $this->quilt([
+            ...self::rows(),
+            'batting/loft' => '30 mm',
+            'backing/kind' => 'fleece',
+            'quilting/row_height' => '7 in',
+            'load/direction' => 'as-is',
+        ]);
         $page = $this->passes($quilt->id());
-        self::assertMatchesRegularExpression('/^At pass \d+ the roll is .* thick, but only 9 in goes under the arm\.$/', $page->filter('#sheet h2')->text());
+        self::assertMatchesRegularExpression(
+            '/^At pass \d+ the roll is .* thick, but only 9 in goes under the arm\.$/',
+            $page->filter('#sheet h2')->text(),
+        );
         self::assertGreaterThan(0, $page->filter('table .text-stop')->count());
         $this->browser->submit($this->passes($quilt->id(), '?try=turn-round')->selectButton('Keep it')->form());
         $page = $this->browser->followRedirect();
 
         self::assertStringContainsString('turned round in the middle', $page->filter('#sheet h2')->text());
-        self::assertStringContainsString('turn the quilt round; places count from the tail', $page->filter('table')->last()->text());
+        self::assertStringContainsString(
+            'turn the quilt round; places count from the tail',
+            $page->filter('table')->last()->text(),
+        );
         self::assertStringContainsString('fine', $page->filter('nav[aria-label=Stages] a[aria-current=step]')->text());
         self::assertStringContainsString('It will load', $this->reloaded($quilt)->verdict(UnitSystem::Inches));
         $half = (int) $page->filter('table:contains("Passes") th[scope=row]')->count() / 2;
-        self::assertStringContainsString('turn it round, and load it from its tail', $this->passes($quilt->id(), '?pass='.((int) ceil($half) + 1))->filter('#sheet')->text());
+        self::assertStringContainsString(
+            'turn it round, and load it from its tail',
+            $this->passes($quilt->id(), '?pass=' . ((int) ceil($half) + 1))
+                ->filter('#sheet')
+                ->text(),
+        );
     }
 
     public function testStopsThatCutABlockArePointedOutAndAvoidedByTurning(): void
@@ -95,7 +146,10 @@ final class PassesTest extends StudioTestCase
         $page = $this->passes($quilt->id());
         self::assertMatchesRegularExpression('/\d stops cut a block\.$/', $page->filter('#sheet h2')->text());
         self::assertStringContainsString('cuts a block,', $page->filter('svg.bed')->text());
-        self::assertStringContainsString('needs a decision', $page->filter('nav[aria-label=Stages] a[aria-current=step]')->text());
+        self::assertStringContainsString(
+            'needs a decision',
+            $page->filter('nav[aria-label=Stages] a[aria-current=step]')->text(),
+        );
         $turned = $this->passes($quilt->id(), '?try=turn');
 
         self::assertStringNotContainsString('cut a block', $turned->filter('#sheet h2')->text());
@@ -103,10 +157,18 @@ final class PassesTest extends StudioTestCase
 
     public function testBordersCanBeLeftToTheEnd(): void
     {
-        $quilt = $this->quilt([...self::blocks(), 'load/direction' => 'as-is', 'desk/borders_last' => true, 'top/seams_across' => [['at' => '6 in', 'kind' => 'border'], ['at' => '72 in', 'kind' => 'border']]]);
+        $quilt = $this->quilt([
+            ...self::blocks(),
+            'load/direction' => 'as-is',
+            'desk/borders_last' => true,
+            'top/seams_across' => [['at' => '6 in', 'kind' => 'border'], ['at' => '72 in', 'kind' => 'border']],
+        ]);
         $page = $this->passes($quilt->id());
 
-        self::assertStringContainsString('Then the borders, each turned to lie along the rails', $page->filter('#sheet')->text());
+        self::assertStringContainsString(
+            'Then the borders, each turned to lie along the rails',
+            $page->filter('#sheet')->text(),
+        );
         $this->enter($quilt, 'passes', ['desk/borders_last' => '']);
         self::assertStringNotContainsString('Then the borders', $this->passes($quilt->id())->filter('#sheet')->text());
     }
@@ -118,7 +180,10 @@ final class PassesTest extends StudioTestCase
 
         self::assertStringContainsString('section 2', $page->filter('svg.bed')->text());
         self::assertStringContainsString('Forward', $page->filter('section:contains("Moves of pass 2")')->text());
-        self::assertStringContainsString('Let go: the side clamps', $page->filter('section:contains("Moves of pass 2")')->text());
+        self::assertStringContainsString(
+            'Let go: the side clamps',
+            $page->filter('section:contains("Moves of pass 2")')->text(),
+        );
         self::assertStringContainsString('let them off by hand', $page->filter('#sheet')->text());
         self::assertSelectorTextContains('main', 'turns');
     }
@@ -146,7 +211,16 @@ final class PassesTest extends StudioTestCase
     /** What the page plans and what the command plans are one document. */
     public function testThePagesPlanIsTheCommandsPlan(): void
     {
-        $quilts = array_map(fn (array $entries): string => (string) $this->quilt($entries)->id(), [self::rows(), self::blocks(), [...self::rows(), 'quilting/gap' => '-1 in', 'quilting/finish' => 'fit-gap', 'quilting/directional' => true]]);
+        $quilts = array_map(fn(array $entries): string => (string) $this->quilt($entries)->id(), [
+            self::rows(),
+            self::blocks(),
+            [
+                ...self::rows(),
+                'quilting/gap' => '-1 in',
+                'quilting/finish' => 'fit-gap',
+                'quilting/directional' => true,
+            ],
+        ]);
         foreach ($quilts as $id) {
             $this->browser->request('GET', "/quilts/$id/job.json");
             [, $plan] = Commands::run('schwung:plan', (string) $this->browser->getResponse()->getContent());
@@ -167,13 +241,16 @@ final class PassesTest extends StudioTestCase
 
     public function testAnImportedJobKeepsItsQuilting(): void
     {
-        $text = (string) file_get_contents(__DIR__.'/../../Core/Exchange/documents/fits.job.json');
+        $text = (string) file_get_contents(__DIR__ . '/../../Core/Exchange/documents/fits.job.json');
         $this->frame();
         $this->browser->request('GET', '/quilts/import');
         $this->browser->submitForm('Take it in', ['client' => 'Bertil', 'text' => $text]);
         $quilt = basename(\dirname((string) $this->browser->getResponse()->headers->get('Location')));
 
-        self::assertStringStartsWith('Rows of 8 ⅜ in (104 %): 10 passes', $this->passes($quilt)->filter('#sheet h2')->text());
+        self::assertStringStartsWith(
+            'Rows of 8 ⅜ in (104 %): 10 passes',
+            $this->passes($quilt)->filter('#sheet h2')->text(),
+        );
     }
 
     private function passes(\Stringable|string $id, string $query = ''): Crawler
@@ -184,12 +261,28 @@ final class PassesTest extends StudioTestCase
     /** @return array<string, mixed> blocks that end with a pass only when the quilt is turned */
     private static function blocks(): array
     {
-        $block = static fn (string ...$at): array => array_map(static fn (string $place): array => ['at' => "$place in", 'kind' => 'block'], $at);
+        $block = static fn(string ...$at): array => array_map(
+            static fn(string $place): array => ['at' => "$place in", 'kind' => 'block'],
+            $at,
+        );
 
         return [
-            'top/widths/top' => '69 in', 'top/widths/middle' => '69 in', 'top/widths/bottom' => '69 in', 'top/lengths/left' => '78 in', 'top/lengths/middle' => '78 in', 'top/lengths/right' => '78 in',
-            'backing/sides/top' => '90 in', 'backing/sides/right' => '90 in', 'backing/sides/bottom' => '90 in', 'backing/sides/left' => '90 in', 'batting/width' => '82 in', 'batting/length' => '86 in',
-            'top/seams_across' => $block('26', '52'), 'top/seams_along' => $block('11 1/2', '23', '34 1/2', '46', '57 1/2'), 'quilting/style' => 'blocks', 'load/direction' => 'as-is',
+            'top/widths/top' => '69 in',
+            'top/widths/middle' => '69 in',
+            'top/widths/bottom' => '69 in',
+            'top/lengths/left' => '78 in',
+            'top/lengths/middle' => '78 in',
+            'top/lengths/right' => '78 in',
+            'backing/sides/top' => '90 in',
+            'backing/sides/right' => '90 in',
+            'backing/sides/bottom' => '90 in',
+            'backing/sides/left' => '90 in',
+            'batting/width' => '82 in',
+            'batting/length' => '86 in',
+            'top/seams_across' => $block('26', '52'),
+            'top/seams_along' => $block('11 1/2', '23', '34 1/2', '46', '57 1/2'),
+            'quilting/style' => 'blocks',
+            'load/direction' => 'as-is',
         ];
     }
 }

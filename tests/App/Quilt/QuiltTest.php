@@ -27,7 +27,11 @@ final class QuiltTest extends StudioTestCase
     {
         $this->frame();
         $page = $this->browser->request('GET', '/quilts/new');
-        $form = $page->selectButton('Measure it')->form(['new_quilt[title]' => 'Nine winds', 'new_quilt[client]' => 'Bertil Ockley', 'new_quilt[due]' => '2027-03-12']);
+        $form = $page->selectButton('Measure it')->form([
+            'new_quilt[title]' => 'Nine winds',
+            'new_quilt[client]' => 'Bertil Ockley',
+            'new_quilt[due]' => '2027-03-12',
+        ]);
         $this->browser->submit($form);
         $first = $this->browser->getResponse()->headers->get('Location');
         $this->browser->submit($form);
@@ -49,28 +53,51 @@ final class QuiltTest extends StudioTestCase
     public function testMeasuresInAnyNotationGiveOneSentence(): void
     {
         $quilt = $this->quilt();
-        $this->enter($quilt, 'measure', ['top/widths/top' => '68', 'top/widths/middle' => '172,7 cm', 'top/widths/bottom' => '67 7/8', 'top/lengths/left' => '87.25', 'top/lengths/middle' => '87¼', 'top/lengths/right' => '7 ft 3 1/4']);
+        $this->enter($quilt, 'measure', [
+            'top/widths/top' => '68',
+            'top/widths/middle' => '172,7 cm',
+            'top/widths/bottom' => '67 7/8',
+            'top/lengths/left' => '87.25',
+            'top/lengths/middle' => '87¼',
+            'top/lengths/right' => '7 ft 3 1/4',
+        ]);
         self::assertResponseStatusCodeSame(303);
-        $this->enter($quilt, 'backing', ['backing/sides/top' => '78', 'backing/sides/right' => '94', 'backing/sides/bottom' => '78', 'backing/sides/left' => '94', 'load/tail/method' => 'channel-clips']);
+        $this->enter($quilt, 'backing', [
+            'backing/sides/top' => '78',
+            'backing/sides/right' => '94',
+            'backing/sides/bottom' => '78',
+            'backing/sides/left' => '94',
+            'load/tail/method' => 'channel-clips',
+        ]);
         $page = $this->browser->followRedirect();
 
-        self::assertSame('It will load, but tight: 1 ¼ in below the margin asked for along the quilt.', $page->filter('form h2')->text());
+        self::assertSame(
+            'It will load, but tight: 1 ¼ in below the margin asked for along the quilt.',
+            $page->filter('form h2')->text(),
+        );
         self::assertSame('172,7 cm', $this->reloaded($quilt)->sheet()->text('top/widths/middle'));
         self::assertSame('68 in', $this->reloaded($quilt)->sheet()->text('top/widths/top'));
         self::assertSame(Standing::Decide, $this->reloaded($quilt)->standing());
     }
 
     #[DataProvider('badEntries')]
-    public function testWhatCannotBeIsKeptAndToldAtItsPlace(string $stage, string $path, string $text, string $message): void
-    {
+    public function testWhatCannotBeIsKeptAndToldAtItsPlace(
+        string $stage,
+        string $path,
+        string $text,
+        string $message,
+    ): void {
         $quilt = $this->quilt(self::entries());
         $this->enter($quilt, $stage, [$path => $text]);
         $page = $this->browser->followRedirect();
 
         self::assertInputValueSame("f[$path]", $text);
-        $id = 'f-'.strtr($path, ['/' => '-']);
+        $id = 'f-' . strtr($path, ['/' => '-']);
         self::assertSame('true', $page->filter("#$id")->attr('aria-invalid'));
-        self::assertStringContainsString($message, $page->filter('#'.$page->filter("#$id")->attr('aria-describedby'))->text());
+        self::assertStringContainsString(
+            $message,
+            $page->filter('#' . $page->filter("#$id")->attr('aria-describedby'))->text(),
+        );
     }
 
     /** @return iterable<string, array{string, string, string, string}> */
@@ -95,11 +122,17 @@ final class QuiltTest extends StudioTestCase
     public function testTwoPeopleAtOneQuiltDoNotOverwriteEachOther(): void
     {
         $quilt = $this->quilt(self::entries());
-        $early = $this->browser->request('GET', "/quilts/{$quilt->id()}/measure")->filter('#sheet')->form();
+        $early = $this->browser
+            ->request('GET', "/quilts/{$quilt->id()}/measure")
+            ->filter('#sheet')
+            ->form();
         $this->enter($quilt, 'measure', ['top/widths/top' => '70']);
         $values = $early->getPhpValues();
         self::assertIsArray($values['f']);
-        $this->browser->request('POST', $early->getUri(), [...$values, 'f' => [...$values['f'], 'top/lengths/left' => '88']]);
+        $this->browser->request('POST', $early->getUri(), [
+            ...$values,
+            'f' => [...$values['f'], 'top/lengths/left' => '88'],
+        ]);
         $sheet = $this->reloaded($quilt)->sheet();
 
         self::assertSame(['70 in', '88 in'], [$sheet->text('top/widths/top'), $sheet->text('top/lengths/left')]);
@@ -123,7 +156,7 @@ final class QuiltTest extends StudioTestCase
         $quilt = $this->quilt();
         $changes = $this->service(SheetChanges::class);
         for ($i = 1; $i <= 55; ++$i) {
-            $changes->change($quilt, static fn ($sheet) => $sheet->with('top/widths/top', "$i in"));
+            $changes->change($quilt, static fn($sheet) => $sheet->with('top/widths/top', "$i in"));
         }
         for ($i = 0; $i < 60; ++$i) {
             $changes->undo($quilt);
@@ -131,10 +164,15 @@ final class QuiltTest extends StudioTestCase
         self::assertSame('5 in', $quilt->sheet()->text('top/widths/top'));
         $changes->redo($quilt);
         self::assertSame('6 in', $quilt->sheet()->text('top/widths/top'));
-        $changes->change($quilt, static fn ($sheet) => $sheet->with('top/widths/top', '99 in'));
+        $changes->change($quilt, static fn($sheet) => $sheet->with('top/widths/top', '99 in'));
         $changes->redo($quilt);
         self::assertSame('99 in', $quilt->sheet()->text('top/widths/top'));
-        self::assertSame(3, $this->service(EntityManagerInterface::class)->getRepository(Revision::class)->count(['quilt' => $quilt]));
+        self::assertSame(
+            3,
+            $this->service(EntityManagerInterface::class)
+                ->getRepository(Revision::class)
+                ->count(['quilt' => $quilt]),
+        );
     }
 
     public function testUndoIsAButton(): void
@@ -158,7 +196,10 @@ final class QuiltTest extends StudioTestCase
         $this->browser->request('POST', "/quilts/{$quilt->id()}/backing/keep/extend", ['_token' => $token]);
         self::assertResponseStatusCodeSame(303);
         self::assertSame('extend', $this->reloaded($quilt)->sheet()->text('desk/mend'));
-        self::assertSame('It will load once the strips are sewn on.', $this->reloaded($quilt)->verdict(UnitSystem::Inches));
+        self::assertSame(
+            'It will load once the strips are sewn on.',
+            $this->reloaded($quilt)->verdict(UnitSystem::Inches),
+        );
     }
 
     public function testARemedyThatIsNotOnOfferIsNotTriedOn(): void
@@ -178,7 +219,11 @@ final class QuiltTest extends StudioTestCase
 
         self::assertStringStartsWith('<div id="workspace">', trim($content));
         self::assertResponseHasHeader('Vary');
-        $this->browser->request('GET', "/quilts/{$quilt->id()}/backing", server: ['HTTP_HX_REQUEST' => 'true', 'HTTP_HX_HISTORY_RESTORE_REQUEST' => 'true']);
+        $this->browser->request(
+            'GET',
+            "/quilts/{$quilt->id()}/backing",
+            server: ['HTTP_HX_REQUEST' => 'true', 'HTTP_HX_HISTORY_RESTORE_REQUEST' => 'true'],
+        );
         self::assertSelectorExists('body header');
     }
 
@@ -186,7 +231,11 @@ final class QuiltTest extends StudioTestCase
     {
         $quilt = $this->quilt(self::entries());
         $page = $this->browser->request('GET', "/quilts/{$quilt->id()}/backing");
-        $working = $page->filter('details')->reduce(static fn ($details): bool => str_contains($details->text(), 'Needed across'))->first()->text();
+        $working = $page
+            ->filter('details')
+            ->reduce(static fn($details): bool => str_contains($details->text(), 'Needed across'))
+            ->first()
+            ->text();
 
         self::assertStringContainsString('Top and both side margins.', $working);
         self::assertStringContainsString('68 in', $working);
@@ -195,7 +244,11 @@ final class QuiltTest extends StudioTestCase
 
     public function testTheSheetPrintsMeasuresVerdictAndCutList(): void
     {
-        $quilt = $this->quilt([...self::entries('70 in', '90 in'), 'desk/mend' => 'piece', 'backing/bolt' => '42 1/2 in']);
+        $quilt = $this->quilt([
+            ...self::entries('70 in', '90 in'),
+            'desk/mend' => 'piece',
+            'backing/bolt' => '42 1/2 in',
+        ]);
         $this->browser->request('GET', "/quilts/{$quilt->id()}/sheet");
 
         self::assertSelectorTextContains('main', 'It will load once the new backing is pieced.');
@@ -221,8 +274,11 @@ final class QuiltTest extends StudioTestCase
 
     public function testADocumentIsTakenInOnceHoweverOftenItIsSent(): void
     {
-        $text = (string) file_get_contents(\dirname(__DIR__, 2).'/Core/Exchange/documents/fits.job.json');
-        $form = $this->browser->request('GET', '/quilts/import')->selectButton('Take it in')->form(['client' => 'Bertil', 'text' => $text]);
+        $text = (string) file_get_contents(\dirname(__DIR__, 2) . '/Core/Exchange/documents/fits.job.json');
+        $form = $this->browser
+            ->request('GET', '/quilts/import')
+            ->selectButton('Take it in')
+            ->form(['client' => 'Bertil', 'text' => $text]);
         $this->browser->submit($form);
         $this->browser->submit($form);
 
@@ -257,7 +313,10 @@ final class QuiltTest extends StudioTestCase
             $this->browser->request('GET', "/quilts/{$theirs->id()}$page");
             self::assertResponseStatusCodeSame(404, $page);
         }
-        $token = $this->browser->request('GET', "/quilts/{$mine->id()}/measure")->filter('#sheet input[name=_token]')->attr('value');
+        $token = $this->browser
+            ->request('GET', "/quilts/{$mine->id()}/measure")
+            ->filter('#sheet input[name=_token]')
+            ->attr('value');
         foreach (['/measure', '/measure/undo', '/backing/keep/extend'] as $action) {
             $this->browser->request('POST', "/quilts/{$theirs->id()}$action", ['_token' => $token]);
             self::assertResponseStatusCodeSame(404, $action);
@@ -276,7 +335,12 @@ final class QuiltTest extends StudioTestCase
     public function testOnlyTheSheetsOwnMembersCanBeEntered(): void
     {
         $quilt = $this->quilt();
-        $this->enter($quilt, 'measure', ['top/widths' => 'gone', 'desk/mend/x' => '1', 'title' => 'x', 'top/widths/top' => '70']);
+        $this->enter($quilt, 'measure', [
+            'top/widths' => 'gone',
+            'desk/mend/x' => '1',
+            'title' => 'x',
+            'top/widths/top' => '70',
+        ]);
 
         self::assertSame('70 in', $this->reloaded($quilt)->sheet()->text('top/widths/top'));
     }

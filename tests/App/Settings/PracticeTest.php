@@ -41,7 +41,10 @@ final class PracticeTest extends StudioTestCase
 
     public function testFiguresThatAreNotSetAreTheUsualOnes(): void
     {
-        self::assertEquals(PracticeSettings::of(new Practice()), PracticeSettings::of($this->owner->studio()->practice()));
+        self::assertEquals(
+            PracticeSettings::of(new Practice()),
+            PracticeSettings::of($this->owner->studio()->practice()),
+        );
     }
 
     /** @param array<string, string> $wrong */
@@ -65,11 +68,17 @@ final class PracticeTest extends StudioTestCase
         yield 'no number' => [['practice[thickness][top]' => 'thin'], 'Write millimetres as a number, like 0.3.'];
         yield 'nothing' => [['practice[thickness][backing_minky]' => ''], 'This figure is needed.'];
         yield 'absurd' => [['practice[thickness][loft_wool]' => '400.00'], 'Between 0.05 and 40 mm.'];
-        yield 'a best rest shorter than the least' => [['practice[battingBestRestHours]' => '3'], 'The best rest is no shorter than the least.'];
+        yield 'a best rest shorter than the least' => [
+            ['practice[battingBestRestHours]' => '3'],
+            'The best rest is no shorter than the least.',
+        ];
     }
 
     private function sentence(\Stringable $quilt): string
     {
-        return $this->browser->request('GET', "/quilts/$quilt/passes")->filter('#sheet h2')->text();
+        return $this->browser
+            ->request('GET', "/quilts/$quilt/passes")
+            ->filter('#sheet h2')
+            ->text();
     }
 }

@@ -25,9 +25,15 @@ final class ProblemTest extends StudioTestCase
         $quilt = $this->withProblem('foot-catch');
         $page = $this->page($quilt);
 
-        self::assertSame('The foot catches an edge: most likely stitching reached an open side.', $page->filter('h1')->text());
+        self::assertSame(
+            'The foot catches an edge: most likely stitching reached an open side.',
+            $page->filter('h1')->text(),
+        );
         self::assertCount(3, $page->filter('main > div > ol > li'));
-        self::assertStringContainsString('Look at the side ahead.', $page->filter('section[aria-labelledby=test]')->text());
+        self::assertStringContainsString(
+            'Look at the side ahead.',
+            $page->filter('section[aria-labelledby=test]')->text(),
+        );
         self::assertCount(3, $page->filter('section[aria-labelledby=look] > div'));
         self::assertStringContainsString('nearly always so', $page->filter('ol')->text());
     }
@@ -37,7 +43,10 @@ final class ProblemTest extends StudioTestCase
         $quilt = $this->withProblem('foot-catch', [['kind' => 'done', 'step' => 'baste-sides', 'data' => []]]);
 
         self::assertStringContainsString('the log has the sides basted', $this->page($quilt)->filter('ol')->text());
-        self::assertStringStartsWith('The foot catches an edge: most likely the basting leaves a free flap.', $this->page($quilt)->filter('h1')->text());
+        self::assertStringStartsWith(
+            'The foot catches an edge: most likely the basting leaves a free flap.',
+            $this->page($quilt)->filter('h1')->text(),
+        );
     }
 
     public function testATestThatSaysNoBringsTheNextCauseUp(): void
@@ -47,7 +56,10 @@ final class ProblemTest extends StudioTestCase
         $page = $this->browser->followRedirect();
 
         self::assertStringNotContainsString('most likely stitching reached an open side', $page->filter('h1')->text());
-        self::assertStringContainsString('stitching reached an open side: the test says no', $page->filter('main')->text());
+        self::assertStringContainsString(
+            'stitching reached an open side: the test says no',
+            $page->filter('main')->text(),
+        );
     }
 
     public function testAnAnswerToAQuestionIsTakenOnce(): void
@@ -60,19 +72,35 @@ final class ProblemTest extends StudioTestCase
         $page = $this->browser->followRedirect();
 
         self::assertCount(1, $page->filter('main ul li'));
-        self::assertNotContains($question->filter('input[name=symptom]')->attr('value'), $page->filter('section[aria-labelledby=look] input[name=symptom]')->each(static fn (Crawler $input): ?string => $input->attr('value')));
+        self::assertNotContains(
+            $question->filter('input[name=symptom]')->attr('value'),
+            $page
+                ->filter('section[aria-labelledby=look] input[name=symptom]')
+                ->each(static fn(Crawler $input): ?string => $input->attr('value')),
+        );
     }
 
     public function testWhatHelpedIsWrittenDownAndWeighsNextTime(): void
     {
         $quilt = $this->withProblem('centre-dip');
         $before = $this->page($quilt)->filter('ol > li')->first();
-        $this->browser->submit($before->selectButton('It helped')->form(['action' => 'Attached deeper in the middle.']));
+        $this->browser->submit(
+            $before->selectButton('It helped')->form(['action' => 'Attached deeper in the middle.']),
+        );
         $page = $this->browser->followRedirect();
         self::assertStringContainsString('Attached deeper in the middle. It helped.', $page->filter('main')->text());
-        self::assertStringContainsString('it was the cause here once before', $page->filter('ol > li')->first()->text());
+        self::assertStringContainsString(
+            'it was the cause here once before',
+            $page->filter('ol > li')->first()->text(),
+        );
         self::assertCount(1, $this->service(ProblemLog::class)->fixes($this->owner->studio()));
-        self::assertStringContainsString('Remedy', $this->browser->request('GET', "/quilts/{$quilt->id()}/stitch")->filter('section[aria-labelledby=log-title]')->text());
+        self::assertStringContainsString(
+            'Remedy',
+            $this->browser
+                ->request('GET', "/quilts/{$quilt->id()}/stitch")
+                ->filter('section[aria-labelledby=log-title]')
+                ->text(),
+        );
     }
 
     public function testAProblemThatIsNoneAndAnotherStudiosAreNotFound(): void
@@ -83,16 +111,20 @@ final class ProblemTest extends StudioTestCase
         $form = $this->page($quilt)->filter('section[aria-labelledby=test] form')->first()->form();
         $this->browser->request('POST', $form->getUri(), [...$form->getPhpValues(), '_token' => 'wrong']);
         self::assertResponseStatusCodeSame(403);
-        $this->browser->request('POST', $form->getUri(), [...$form->getPhpValues(), 'cause' => 'ghosts', 'symptom' => 'ghosts']);
+        $this->browser->request('POST', $form->getUri(), [
+            ...$form->getPhpValues(),
+            'cause' => 'ghosts',
+            'symptom' => 'ghosts',
+        ]);
         self::assertStringNotContainsString('ghosts', $this->browser->followRedirect()->filter('main')->text());
         $this->browser->loginUser($this->studio('stranger@studio.example'));
-        $this->browser->request('GET', "/quilts/{$quilt->id()}/problem/".self::KEY);
+        $this->browser->request('GET', "/quilts/{$quilt->id()}/problem/" . self::KEY);
         self::assertResponseStatusCodeSame(404);
     }
 
     private function page(Quilt $quilt): Crawler
     {
-        return $this->browser->request('GET', "/quilts/{$quilt->id()}/problem/".self::KEY);
+        return $this->browser->request('GET', "/quilts/{$quilt->id()}/problem/" . self::KEY);
     }
 
     /** @param list<array<string, mixed>> $entries */
@@ -101,8 +133,37 @@ final class ProblemTest extends StudioTestCase
         $quilt = $this->quilt(self::rows());
         $this->begin($quilt);
         $token = $this->browser->followRedirect()->filter('#frame')->attr('data-token');
-        $all = [...$entries, ['key' => self::KEY, 'kind' => 'problem', 'step' => 'pass-1-stitch', 'data' => ['x' => 0, 'y' => 100, 'layer' => 'top', 'seen' => $seen, 'severity' => 'noted', 'action' => '']]];
-        $this->browser->request('POST', "/quilts/{$quilt->id()}/frame/entries", ['_token' => $token, 'entries' => json_encode(array_map(static fn (int $i, array $entry): array => ['key' => "device-a-000$i", 'at' => 1_700_000_000_000 + $i, ...$entry], array_keys($all), $all), \JSON_THROW_ON_ERROR)]);
+        $all = [
+            ...$entries,
+            [
+                'key' => self::KEY,
+                'kind' => 'problem',
+                'step' => 'pass-1-stitch',
+                'data' => [
+                    'x' => 0,
+                    'y' => 100,
+                    'layer' => 'top',
+                    'seen' => $seen,
+                    'severity' => 'noted',
+                    'action' => '',
+                ],
+            ],
+        ];
+        $this->browser->request('POST', "/quilts/{$quilt->id()}/frame/entries", [
+            '_token' => $token,
+            'entries' => json_encode(
+                array_map(
+                    static fn(int $i, array $entry): array => [
+                        'key' => "device-a-000$i",
+                        'at' => 1_700_000_000_000 + $i,
+                        ...$entry,
+                    ],
+                    array_keys($all),
+                    $all,
+                ),
+                \JSON_THROW_ON_ERROR,
+            ),
+        ]);
         self::assertResponseIsSuccessful();
 
         return $quilt;

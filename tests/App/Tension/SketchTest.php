@@ -23,7 +23,7 @@ final class SketchTest extends TestCase
 
         self::assertCount(26, array_unique(array_map(serialize(...), $sketches)));
         foreach ($sketches as $i => $sketch) {
-            $classes = array_map(static fn ($shape): string => $shape->attributes['class'], $sketch->shapes);
+            $classes = array_map(static fn($shape): string => $shape->attributes['class'], $sketch->shapes);
             self::assertContains('sketch-fault', $classes, Symptom::cases()[$i]->value);
             self::assertGreaterThan(1, \count($classes));
         }
@@ -31,6 +31,9 @@ final class SketchTest extends TestCase
 
     public function testEverySymptomIsLookedForInOnePlace(): void
     {
-        self::assertCount(26, array_merge(...array_map(static fn (Look $look): array => $look->symptoms(), Look::cases())));
+        self::assertCount(
+            26,
+            array_merge(...array_map(static fn(Look $look): array => $look->symptoms(), Look::cases())),
+        );
     }
 }

@@ -45,7 +45,10 @@ final class TrainerTest extends StudioTestCase
         self::assertCount(3, $page->filter('svg.plain-drawing .sketch-fault'));
 
         $page = $this->browser->click($page->selectLink('Measure the cloth 6 min')->link());
-        self::assertStringContainsString('The centre marks of both ends of the backing stand an inch apart.', $page->filter('#found')->text());
+        self::assertStringContainsString(
+            'The centre marks of both ends of the backing stand an inch apart.',
+            $page->filter('#found')->text(),
+        );
 
         $page = $this->answer($page, [Cause::AttachedOffCentre]);
         self::assertSame('100 of 100 points', $page->filter('h1')->text());
@@ -60,7 +63,10 @@ final class TrainerTest extends StudioTestCase
         $page = $this->answer($this->browser->request('GET', '/tension/trainer/2/4711'), [Cause::AttachedOffCentre]);
 
         self::assertStringContainsString('0 points counted', $page->filter('main')->text());
-        self::assertStringContainsString('1 bed, 0 points on the average', $this->browser->request('GET', '/tension/trainer')->filter('li')->eq(1)->text());
+        self::assertStringContainsString(
+            '1 bed, 0 points on the average',
+            $this->browser->request('GET', '/tension/trainer')->filter('li')->eq(1)->text(),
+        );
     }
 
     public function testWithoutAChoiceItAsksAgainAndKeepsWhatWasFound(): void
@@ -75,9 +81,15 @@ final class TrainerTest extends StudioTestCase
 
     public function testThreeGoodBedsOpenTheNextLevel(): void
     {
-        self::assertStringContainsString('It is meant for after 3 beds', $this->browser->request('GET', '/tension/trainer')->filter('li')->eq(1)->text());
+        self::assertStringContainsString(
+            'It is meant for after 3 beds',
+            $this->browser->request('GET', '/tension/trainer')->filter('li')->eq(1)->text(),
+        );
         foreach ([1, 2, 3] as $seed) {
-            $this->answer($this->browser->request('GET', "/tension/trainer/1/$seed"), (new ExerciseMaker(Knowledge::ofTheTrade()))->make(Level::One, $seed)->causes());
+            $this->answer(
+                $this->browser->request('GET', "/tension/trainer/1/$seed"),
+                (new ExerciseMaker(Knowledge::ofTheTrade()))->make(Level::One, $seed)->causes(),
+            );
         }
         $levels = $this->browser->request('GET', '/tension/trainer');
 
@@ -91,35 +103,60 @@ final class TrainerTest extends StudioTestCase
         $this->browser->request('GET', '/tension/trainer/begin?level=3&seed=77');
         self::assertResponseRedirects('/tension/trainer/3/77');
         $this->browser->request('GET', '/tension/trainer/begin?level=nine&seed=100000');
-        self::assertMatchesRegularExpression('{^/tension/trainer/1/\d{1,5}$}', (string) $this->browser->getResponse()->headers->get('Location'));
+        self::assertMatchesRegularExpression(
+            '{^/tension/trainer/1/\d{1,5}$}',
+            (string) $this->browser->getResponse()->headers->get('Location'),
+        );
         $page = $this->browser->request('GET', '/tension/trainer/2/5?did=ghosts,well,well&causes=none');
         self::assertSame('1 minute spent. What is it?', $page->filter('h1')->text());
     }
 
     public function testTheFreeBenchShowsWhatEachSliderDoes(): void
     {
-        $h1 = fn (string $query): string => $this->browser->request('GET', "/tension/bench$query")->filter('h1')->text();
+        $h1 = fn(string $query): string => $this->browser
+            ->request('GET', "/tension/bench$query")
+            ->filter('h1')
+            ->text();
 
         self::assertSame('It lies flat.', $h1(''));
         self::assertSame('The middle hangs.', $h1('?bow=4'));
-        self::assertSame('Hard as a drum, weave bent, edges curl to the back.', $h1('?backing-left=5&backing-centre=5&backing-right=5'));
-        self::assertSame('Both sides hang, a ridge grows on the roll.', $h1('?seam=roller-to-roller&pressed=side&turns=14'));
+        self::assertSame(
+            'Hard as a drum, weave bent, edges curl to the back.',
+            $h1('?backing-left=5&backing-centre=5&backing-right=5'),
+        );
+        self::assertSame(
+            'Both sides hang, a ridge grows on the roll.',
+            $h1('?seam=roller-to-roller&pressed=side&turns=14'),
+        );
         self::assertSame('The sides are drawn into scallops.', $h1('?bite=narrow'));
         self::assertSame('It lies flat.', $h1('?bow=ghosts&seam=ghosts&tilt=0'));
         $page = $this->browser->request('GET', '/tension/bench?bow=99&seam=roller-to-roller&pressed=side&turns=14');
         self::assertSame('½ in longer at the middle', $page->filter('#says-bow')->text());
-        self::assertStringContainsString('What the seam adds at each turn, times the turns.', $page->filter('#bench')->text());
+        self::assertStringContainsString(
+            'What the seam adds at each turn, times the turns.',
+            $page->filter('#bench')->text(),
+        );
         self::assertStringContainsString('(estimate)', $page->filter('#bench')->text());
         self::assertStringContainsString('are estimates', $page->filter('#bench')->text());
     }
 
     public function testTheFinishedQuiltCurlsTheWayOfTheFirmerLayer(): void
     {
-        $label = fn (string $query): string => (string) $this->browser->request('GET', "/tension/bench$query")->filter('#bench svg')->last()->attr('aria-label');
+        $label = fn(string $query): string => (string) $this->browser
+            ->request('GET', "/tension/bench$query")
+            ->filter('#bench svg')
+            ->last()
+            ->attr('aria-label');
 
         self::assertSame('The finished quilt from its edge: its edges lie flat.', $label(''));
-        self::assertSame('The finished quilt from its edge: its edges curl to the front.', $label('?top-left=5&top-centre=5&top-right=5'));
-        self::assertSame('The finished quilt from its edge: its edges lie flat, and it ripples.', $label('?stretch=along'));
+        self::assertSame(
+            'The finished quilt from its edge: its edges curl to the front.',
+            $label('?top-left=5&top-centre=5&top-right=5'),
+        );
+        self::assertSame(
+            'The finished quilt from its edge: its edges lie flat, and it ripples.',
+            $label('?stretch=along'),
+        );
     }
 
     /** @param list<Cause> $causes with the remedies of the same */

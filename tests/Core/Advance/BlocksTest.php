@@ -34,12 +34,25 @@ final class BlocksTest extends TestCase
     {
         $plan = (new BlockPasses(Rolls::of(BattingKind::Wool, 19.5)))->plan(self::smallGrid());
 
-        self::assertSame([4.0, 17.0, 30.0, 39.649, 52.394], array_map(static fn (Stop $stop): float => round($stop->at->toInches(), 3), $plan->stops));
-        self::assertSame([StopKind::Seam, StopKind::Seam, StopKind::Seam, StopKind::Block, StopKind::Block], array_map(static fn (Stop $stop): StopKind => $stop->kind, $plan->stops));
+        self::assertSame(
+            [4.0, 17.0, 30.0, 39.649, 52.394],
+            array_map(static fn(Stop $stop): float => round($stop->at->toInches(), 3), $plan->stops),
+        );
+        self::assertSame(
+            [StopKind::Seam, StopKind::Seam, StopKind::Seam, StopKind::Block, StopKind::Block],
+            array_map(static fn(Stop $stop): StopKind => $stop->kind, $plan->stops),
+        );
         self::assertEqualsWithDelta(43 - 39.649, $plan->stops[3]->fromSeam->toInches(), 0.001);
         self::assertSame(2, $plan->stopsInBlocks());
-        self::assertSame([20, 57, 47, 31, 38, null], array_map(static fn (Pass $pass): ?int => $pass->clicks, $plan->passes->passes));
-        self::assertEqualsWithDelta([9.5, 0.4018, 0.1276, 3.2485, 0, 4.9547], array_map(static fn (Pass $pass): float => $pass->spare()->toInches(), $plan->passes->passes), 1e-4);
+        self::assertSame(
+            [20, 57, 47, 31, 38, null],
+            array_map(static fn(Pass $pass): ?int => $pass->clicks, $plan->passes->passes),
+        );
+        self::assertEqualsWithDelta(
+            [9.5, 0.4018, 0.1276, 3.2485, 0, 4.9547],
+            array_map(static fn(Pass $pass): float => $pass->spare()->toInches(), $plan->passes->passes),
+            1e-4,
+        );
     }
 
     public function testWithoutSeamsEachPassGoesAsFarAsItCan(): void
@@ -62,7 +75,10 @@ final class BlocksTest extends TestCase
         $grid = SeamGrid::of(Length::inches(48), self::seams(['border', 20], ['block', 30], ['border', 40]));
         $plan = (new BlockPasses(Rolls::thick(0.9, 20)))->plan($grid);
 
-        self::assertSame([StopKind::Border, StopKind::Block, StopKind::Seam], array_map(static fn (Stop $stop): StopKind => $stop->kind, $plan->stops));
+        self::assertSame(
+            [StopKind::Border, StopKind::Block, StopKind::Seam],
+            array_map(static fn(Stop $stop): StopKind => $stop->kind, $plan->stops),
+        );
     }
 
     public function testThePartsAndTheReverseKeepTheirBorders(): void
@@ -79,22 +95,38 @@ final class BlocksTest extends TestCase
     /** Every choice of candidates is tried: the finder's is as good as the best of them. */
     public function testTheFinderAgreesWithTryingEverything(): void
     {
-        $this->limitTo(150)->forAll(
-            Generators::choose(12, 34), Generators::choose(6, 14), Generators::seq(Generators::choose(1, 33)), Generators::choose(0, 10), Generators::choose(10, 60),
-        )->then(static function (int $length, int $throat, array $places, int $border, int $thickness): void {
-            $seams = array_map(static fn (int $place): TopSeam => new TopSeam(Length::inches($place), SeamKind::Block), \array_slice(array_values(array_filter($places, is_int(...))), 0, 3));
-            $seams[] = new TopSeam(Length::inches($border), SeamKind::Border);
-            $grid = SeamGrid::of(Length::inches($length), $seams);
-            $roll = Rolls::thick($thickness / 10, $throat + 6);
-            $stops = (new BlockPasses($roll))->plan($grid)->stops;
+        $this->limitTo(150)
+            ->forAll(
+                Generators::choose(12, 34),
+                Generators::choose(6, 14),
+                Generators::seq(Generators::choose(1, 33)),
+                Generators::choose(0, 10),
+                Generators::choose(10, 60),
+            )
+            ->then(static function (int $length, int $throat, array $places, int $border, int $thickness): void {
+                $seams = array_map(
+                    static fn(int $place): TopSeam => new TopSeam(Length::inches($place), SeamKind::Block),
+                    \array_slice(array_values(array_filter($places, is_int(...))), 0, 3),
+                );
+                $seams[] = new TopSeam(Length::inches($border), SeamKind::Border);
+                $grid = SeamGrid::of(Length::inches($length), $seams);
+                $roll = Rolls::thick($thickness / 10, $throat + 6);
+                $stops = (new BlockPasses($roll))->plan($grid)->stops;
 
-            self::assertEqualsWithDelta(self::bestOfAll($grid, $roll), self::worth($grid, array_map(static fn (Stop $stop): float => $stop->at->toMillimetres(), $stops)), 1e-3);
-        });
+                self::assertEqualsWithDelta(
+                    self::bestOfAll($grid, $roll),
+                    self::worth($grid, array_map(static fn(Stop $stop): float => $stop->at->toMillimetres(), $stops)),
+                    1e-3,
+                );
+            });
     }
 
     public function testAWorkOf200PassesIsPlanned(): void
     {
-        $seams = array_map(static fn (int $i): TopSeam => new TopSeam(Length::inches($i * 4.9), SeamKind::Block), range(1, 60));
+        $seams = array_map(
+            static fn(int $i): TopSeam => new TopSeam(Length::inches($i * 4.9), SeamKind::Block),
+            range(1, 60),
+        );
         $plan = (new BlockPasses(Rolls::thick(1, 7.6)))->plan(SeamGrid::of(Length::inches(300), $seams));
 
         self::assertGreaterThanOrEqual(200, $plan->passes->count());
@@ -103,7 +135,10 @@ final class BlocksTest extends TestCase
 
     private static function smallGrid(): SeamGrid
     {
-        return SeamGrid::of(Length::inches(60), self::seams(['border', 4], ['block', 17], ['block', 30], ['block', 43], ['border', 56]));
+        return SeamGrid::of(
+            Length::inches(60),
+            self::seams(['border', 4], ['block', 17], ['block', 30], ['block', 43], ['border', 56]),
+        );
     }
 
     /**
@@ -113,7 +148,12 @@ final class BlocksTest extends TestCase
      */
     private static function seams(array ...$seams): array
     {
-        return array_values(array_map(static fn (array $seam): TopSeam => new TopSeam(Length::inches($seam[1]), SeamKind::from($seam[0])), $seams));
+        return array_values(
+            array_map(
+                static fn(array $seam): TopSeam => new TopSeam(Length::inches($seam[1]), SeamKind::from($seam[0])),
+                $seams,
+            ),
+        );
     }
 
     /** The slow way: every plan there is over edges, seams and chains of furthest reaches. */
@@ -138,8 +178,17 @@ final class BlocksTest extends TestCase
     private static function bestFrom(int $at, array $stops, array $places, SeamGrid $grid, Roll $roll): float
     {
         $best = \INF;
-        for ($next = $at + 1; $next < \count($places) && $places[$next] - $places[$at] <= $roll->depth($places[$at]) + 1e-6; ++$next) {
-            $best = min($best, $places[$next] === $grid->length ? self::worth($grid, $stops) : self::bestFrom($next, [...$stops, $places[$next]], $places, $grid, $roll));
+        for (
+            $next = $at + 1;
+            $next < \count($places) && $places[$next] - $places[$at] <= $roll->depth($places[$at]) + 1e-6;
+            ++$next
+        ) {
+            $best = min(
+                $best,
+                $places[$next] === $grid->length
+                    ? self::worth($grid, $stops)
+                    : self::bestFrom($next, [...$stops, $places[$next]], $places, $grid, $roll),
+            );
         }
 
         return $best;
@@ -148,7 +197,7 @@ final class BlocksTest extends TestCase
     /** @param list<float> $stops */
     private static function worth(SeamGrid $grid, array $stops): float
     {
-        $cost = array_sum(array_map(static fn (float $stop): float => self::cost($grid, $stop), $stops));
+        $cost = array_sum(array_map(static fn(float $stop): float => self::cost($grid, $stop), $stops));
         $squares = 0.0;
         $from = 0.0;
         foreach ([...$stops, $grid->length] as $to) {
@@ -161,7 +210,9 @@ final class BlocksTest extends TestCase
 
     private static function cost(SeamGrid $grid, float $place): float
     {
-        return $place > $grid->length - 1e-6 || $grid->toNearest($place) < 1e-6 ? 0.0 : $grid->between($place)->cost() / 10;
+        return $place > $grid->length - 1e-6 || $grid->toNearest($place) < 1e-6
+            ? 0.0
+            : $grid->between($place)->cost() / 10;
     }
 
     /** One figure in which passes and cost outweigh the passes, and these the evenness. */

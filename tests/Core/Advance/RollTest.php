@@ -45,17 +45,17 @@ final class RollTest extends TestCase
         yield 'nothing yet' => [0, 27.5968, 355.6, 0];
         yield 'one row' => [8, 30.5449, 352.652, 1.11246];
         yield 'half' => [48, 42.3085, 340.8884, 5.55156];
-        yield 'nearly all' => [80, 49.7556, 333.4412, 8.36180];
+        yield 'nearly all' => [80, 49.7556, 333.4412, 8.3618];
         yield 'all' => [87.25, 51.2928, 331.904, 8.94189];
     }
 
     public function testClicksAreRoundedOnTheRunningTotal(): void
     {
-        $steps = array_map(static fn (int $i): Step => new Step($i * 203.2, $i * 203.2, ($i + 1) * 203.2), range(0, 6));
+        $steps = array_map(static fn(int $i): Step => new Step($i * 203.2, $i * 203.2, ($i + 1) * 203.2), range(0, 6));
 
         $plan = PassPlan::of(Rolls::of(BattingKind::CottonPoly), $steps);
 
-        self::assertSame([40, 37, 33, 32, 30, 28, null], array_map(static fn ($pass) => $pass->clicks, $plan->passes));
+        self::assertSame([40, 37, 33, 32, 30, 28, null], array_map(static fn($pass) => $pass->clicks, $plan->passes));
         self::assertEqualsWithDelta(1.112465, $plan->passes[0]->turns, 1e-6);
         self::assertEqualsWithDelta(0.783624, $plan->passes[5]->turns, 1e-6);
     }
@@ -73,18 +73,38 @@ final class RollTest extends TestCase
 
         self::assertTrue($roll->isUnderArm(0));
         self::assertFalse($roll->isUnderArm(87.25 * 25.4));
-        self::assertTrue(Rolls::thick($roll->thickestUnderArm(87.25 * 25.4)->toMillimetres(), armClearance: 4)->isUnderArm(87.25 * 25.4 - 0.01));
+        self::assertTrue(
+            Rolls::thick($roll->thickestUnderArm(87.25 * 25.4)->toMillimetres(), armClearance: 4)->isUnderArm(
+                87.25 * 25.4 - 0.01,
+            ),
+        );
     }
 
     #[DataProvider('seams')]
-    public function testASeamThatWindsOnItselfStandsProud(Pressing $pressed, SeamDirection $direction, Direction $way, ?float $millimetres): void
-    {
+    public function testASeamThatWindsOnItselfStandsProud(
+        Pressing $pressed,
+        SeamDirection $direction,
+        Direction $way,
+        ?float $millimetres,
+    ): void {
         $side = Length::inches(96);
-        $backing = new Backing($side, $side, $side, $side, seams: [new BackingSeam($direction, Length::inches(48), $pressed)]);
+        $backing = new Backing(
+            $side,
+            $side,
+            $side,
+            $side,
+            seams: [new BackingSeam($direction, Length::inches(48), $pressed)],
+        );
 
-        $ridge = (new Ridge(Rolls::of(BattingKind::CottonPoly), new Thickness()))->height($backing, $way, Length::inches(87.25));
+        $ridge = (new Ridge(Rolls::of(BattingKind::CottonPoly), new Thickness()))->height(
+            $backing,
+            $way,
+            Length::inches(87.25),
+        );
 
-        null === $millimetres ? self::assertNull($ridge) : self::assertEqualsWithDelta($millimetres, $ridge?->length()->toMillimetres(), 0.005);
+        null === $millimetres
+            ? self::assertNull($ridge)
+            : self::assertEqualsWithDelta($millimetres, $ridge?->length()->toMillimetres(), 0.005);
     }
 
     /** @return iterable<string, array{Pressing, SeamDirection, Direction, float|null}> */
@@ -98,17 +118,43 @@ final class RollTest extends TestCase
 
     public function testAThicknessSetByTheStudioIsUsed(): void
     {
-        $thickness = new Thickness(['minky' => Length::millimetres(2)], ['wool' => Length::millimetres(10)], Length::millimetres(1));
+        $thickness = new Thickness(
+            ['minky' => Length::millimetres(2)],
+            ['wool' => Length::millimetres(10)],
+            Length::millimetres(1),
+        );
         $batting = new Batting(Length::inches(90), Length::inches(90), BattingKind::Wool);
 
-        self::assertEqualsWithDelta(9.0, $thickness->ofSandwich(BackingKind::Minky, $batting)->length()->toMillimetres(), 1e-9);
-        self::assertEqualsWithDelta(6.3, $thickness->ofSandwich(BackingKind::Cotton, new Batting(Length::inches(90), Length::inches(90), BattingKind::Polyester, Length::millimetres(8.333333)))->length()->toMillimetres(), 1e-3);
+        self::assertEqualsWithDelta(
+            9.0,
+            $thickness->ofSandwich(BackingKind::Minky, $batting)->length()->toMillimetres(),
+            1e-9,
+        );
+        self::assertEqualsWithDelta(
+            6.3,
+            $thickness
+                ->ofSandwich(
+                    BackingKind::Cotton,
+                    new Batting(
+                        Length::inches(90),
+                        Length::inches(90),
+                        BattingKind::Polyester,
+                        Length::millimetres(8.333333),
+                    ),
+                )
+                ->length()
+                ->toMillimetres(),
+            1e-3,
+        );
     }
 
     public function testTheWorkingOfADepthAddsUp(): void
     {
         $worked = Rolls::of(BattingKind::CottonPoly)->usableDepth(Length::inches(48));
-        [$throat, $front, $back, $grown] = array_map(static fn ($term): float => $term->amount->length->toMillimetres(), $worked->terms);
+        [$throat, $front, $back, $grown] = array_map(
+            static fn($term): float => $term->amount->length->toMillimetres(),
+            $worked->terms,
+        );
 
         self::assertEqualsWithDelta($worked->length()->toMillimetres(), $throat - $front - $back - $grown, 1e-5);
     }

@@ -40,8 +40,17 @@ final class SectionsTest extends TestCase
     {
         $sections = $this->sections(100, 40, 12, 25, 38, 51, 64, 77, 90);
 
-        self::assertSame([[0.0, 38.0], [37.0, 64.0], [63.0, 100.0]], array_map(static fn (Section $section): array => [$section->from->toInches(), $section->to->toInches()], $sections));
-        self::assertSame([StopKind::Seam, StopKind::Seam, null], array_map(static fn (Section $section): ?StopKind => $section->boundKind, $sections));
+        self::assertSame(
+            [[0.0, 38.0], [37.0, 64.0], [63.0, 100.0]],
+            array_map(
+                static fn(Section $section): array => [$section->from->toInches(), $section->to->toInches()],
+                $sections,
+            ),
+        );
+        self::assertSame(
+            [StopKind::Seam, StopKind::Seam, null],
+            array_map(static fn(Section $section): ?StopKind => $section->boundKind, $sections),
+        );
     }
 
     public function testAReachWithinTheOverlapCannotBeWorked(): void
@@ -52,29 +61,53 @@ final class SectionsTest extends TestCase
 
     public function testSectionsAreAsFewAsTheRuleSaysCoverAllAndStayInReach(): void
     {
-        $this->forAll(Generators::choose(200, 1200), Generators::choose(120, 700), Generators::seq(Generators::choose(1, 199)))
-            ->then(function (int $across, int $reach, array $places): void {
-                $seams = array_map(static fn (mixed $place): float => (\is_int($place) ? $place : 1) / 8, \array_slice($places, 0, 12));
-                $sections = $this->sections($across / 8, $reach / 8, ...$seams);
-                self::assertCount($across <= $reach ? 1 : (int) ceil(($across - 8) / ($reach - 8)), $sections);
-                self::assertEqualsWithDelta($across / 8, $sections[\count($sections) - 1]->to->toInches(), 1e-6);
-                foreach ($sections as $i => $section) {
-                    self::assertLessThanOrEqual($reach / 8 + 1e-6, $section->across()->toInches());
-                    self::assertEqualsWithDelta(0 === $i ? 0 : $sections[$i - 1]->to->toInches() - 1, $section->from->toInches(), 1e-6);
-                }
-            });
+        $this->forAll(
+            Generators::choose(200, 1200),
+            Generators::choose(120, 700),
+            Generators::seq(Generators::choose(1, 199)),
+        )->then(function (int $across, int $reach, array $places): void {
+            $seams = array_map(
+                static fn(mixed $place): float => (\is_int($place) ? $place : 1) / 8,
+                \array_slice($places, 0, 12),
+            );
+            $sections = $this->sections($across / 8, $reach / 8, ...$seams);
+            self::assertCount($across <= $reach ? 1 : (int) ceil(($across - 8) / ($reach - 8)), $sections);
+            self::assertEqualsWithDelta($across / 8, $sections[\count($sections) - 1]->to->toInches(), 1e-6);
+            foreach ($sections as $i => $section) {
+                self::assertLessThanOrEqual($reach / 8 + 1e-6, $section->across()->toInches());
+                self::assertEqualsWithDelta(
+                    0 === $i ? 0 : $sections[$i - 1]->to->toInches() - 1,
+                    $section->from->toInches(),
+                    1e-6,
+                );
+            }
+        });
     }
 
     public function testAllSectionsOfABandComeBeforeTheAdvance(): void
     {
-        $passes = (new BlockPasses(Rolls::of(BattingKind::Cotton)))->plan(SeamGrid::of(Length::inches(26), [new TopSeam(Length::inches(13), SeamKind::Block)]))->passes;
+        $passes = (new BlockPasses(Rolls::of(BattingKind::Cotton)))->plan(
+            SeamGrid::of(Length::inches(26), [new TopSeam(Length::inches(13), SeamKind::Block)]),
+        )->passes;
         $moves = (new MovePlan())->moves($this->sections(100, 40, 38, 64), $passes);
 
-        self::assertSame([[1, 2], [1, 3], [2, 3], [2, 2], [2, 1]], array_map(static fn (Move $move): array => [$move->pass, $move->section], $moves));
+        self::assertSame(
+            [[1, 2], [1, 3], [2, 3], [2, 2], [2, 1]],
+            array_map(static fn(Move $move): array => [$move->pass, $move->section], $moves),
+        );
         self::assertSame(MoveKind::Forward, $moves[2]->kind);
-        self::assertSame([37.0, 26.0, 13.0, -26.0, -37.0], array_map(static fn (Move $move): float => $move->distance->toInches(), $moves));
-        self::assertSame('Line up the seam at 38 in from the left edge, square to the rails.', $moves[0]->alignTo->writtenBy(new LengthWriter(UnitSystem::Inches)));
-        self::assertSame('Line up the seam at 64 in from the left edge, square to the rails.', $moves[3]->alignTo->writtenBy(new LengthWriter(UnitSystem::Inches)));
+        self::assertSame(
+            [37.0, 26.0, 13.0, -26.0, -37.0],
+            array_map(static fn(Move $move): float => $move->distance->toInches(), $moves),
+        );
+        self::assertSame(
+            'Line up the seam at 38 in from the left edge, square to the rails.',
+            $moves[0]->alignTo->writtenBy(new LengthWriter(UnitSystem::Inches)),
+        );
+        self::assertSame(
+            'Line up the seam at 64 in from the left edge, square to the rails.',
+            $moves[3]->alignTo->writtenBy(new LengthWriter(UnitSystem::Inches)),
+        );
     }
 
     /** @return list<Section> */
@@ -82,6 +115,10 @@ final class SectionsTest extends TestCase
     {
         sort($seams);
 
-        return (new SectionRule(Length::inches(1)))->sections(Length::inches($across), Length::inches($reach), array_map(static fn (float $seam): TopSeam => new TopSeam(Length::inches($seam), SeamKind::Block), $seams));
+        return (new SectionRule(Length::inches(1)))->sections(
+            Length::inches($across),
+            Length::inches($reach),
+            array_map(static fn(float $seam): TopSeam => new TopSeam(Length::inches($seam), SeamKind::Block), $seams),
+        );
     }
 }

@@ -51,14 +51,23 @@ final class TurnRoundTest extends TestCase
         self::assertNotNull($near);
         self::assertNotNull($far);
         // What the halves leave between them is the gap between any two rows.
-        self::assertEqualsWithDelta($course->turnRound->rows->gap->toInches(), 90 - $far->to->toInches() - $near->to->toInches(), 1e-5);
+        self::assertEqualsWithDelta(
+            $course->turnRound->rows->gap->toInches(),
+            90 - $far->to->toInches() - $near->to->toInches(),
+            1e-5,
+        );
     }
 
     public function testAQuilterMayTurnItRoundAnyway(): void
     {
         $design = new RowDesign(Length::inches(8), Length::inches(0.5), Length::inches(0.5), Finish::FitScale);
 
-        self::assertSame(10, (new CourseRule(Rolls::thick(2.65)))->turnedRound(Quilting::rows($design), Jobs::top(68, 87.25), Direction::AsIs)?->count());
+        self::assertSame(
+            10,
+            (new CourseRule(Rolls::thick(2.65)))
+                ->turnedRound(Quilting::rows($design), Jobs::top(68, 87.25), Direction::AsIs)
+                ?->count(),
+        );
     }
 
     public function testNothingIsSavedWhereThePlainPlanWorksAsWell(): void
@@ -85,18 +94,37 @@ final class TurnRoundTest extends TestCase
     public function testADesignWithAnUpMustBeFlipped(): void
     {
         $design = new RowDesign(Length::inches(8), Length::inches(0.5), Length::inches(0.5));
-        $course = (new CourseRule(Rolls::thick(8, armClearance: 6)))->plan(Quilting::rows($design, true), Jobs::top(68, 90), Direction::AsIs);
+        $course = (new CourseRule(Rolls::thick(8, armClearance: 6)))->plan(
+            Quilting::rows($design, true),
+            Jobs::top(68, 90),
+            Direction::AsIs,
+        );
 
         self::assertTrue($course->turnRound?->flipsDesign);
     }
 
     public function testBlockWorkMeetsAtTheSeamNearestTheMiddle(): void
     {
-        $course = (new CourseRule(Rolls::thick(8, armClearance: 6)))->plan(Quilting::blocks(), self::bordered(), Direction::AsIs);
+        $course = (new CourseRule(Rolls::thick(8, armClearance: 6)))->plan(
+            Quilting::blocks(),
+            self::bordered(),
+            Direction::AsIs,
+        );
 
         self::assertSame(44.0, $course->turnRound?->meeting->toInches());
         self::assertSame(0, $course->turnRound->stopsInBlocks());
-        self::assertSame([19.0, 31.5, 56.5, 69.0], array_map(static fn ($stop): float => round($stop->at->toInches(), 6), array_values(array_filter($course->turnRound->stops, static fn ($stop): bool => !\in_array(round($stop->at->toInches()), [6.0, 82.0], true)))));
+        self::assertSame(
+            [19.0, 31.5, 56.5, 69.0],
+            array_map(
+                static fn($stop): float => round($stop->at->toInches(), 6),
+                array_values(
+                    array_filter(
+                        $course->turnRound->stops,
+                        static fn($stop): bool => !\in_array(round($stop->at->toInches()), [6.0, 82.0], true),
+                    ),
+                ),
+            ),
+        );
     }
 
     public function testBordersLastLieAlongTheRails(): void
@@ -104,9 +132,23 @@ final class TurnRoundTest extends TestCase
         $last = new BordersLast(Rolls::thick(2.65), Length::inches(80));
         $borders = $last->borders(self::bordered());
 
-        self::assertSame([['top', 68.0, 6.0, true], ['bottom', 68.0, 6.0, true], ['left', 88.0, 6.0, false], ['right', 88.0, 6.0, false]], array_map(
-            static fn (BorderPass $border): array => [$border->edge, $border->length->toInches(), $border->width->toInches(), $border->isWithinReach], $borders,
-        ));
+        self::assertSame(
+            [
+                ['top', 68.0, 6.0, true],
+                ['bottom', 68.0, 6.0, true],
+                ['left', 88.0, 6.0, false],
+                ['right', 88.0, 6.0, false],
+            ],
+            array_map(
+                static fn(BorderPass $border): array => [
+                    $border->edge,
+                    $border->length->toInches(),
+                    $border->width->toInches(),
+                    $border->isWithinReach,
+                ],
+                $borders,
+            ),
+        );
         self::assertSame(1, $borders[0]->passes->count());
         $body = $last->body(SeamGrid::of(Length::inches(88), self::bordered()->seamsAcross));
         self::assertEqualsWithDelta(6, $body->passes->passes[0]->from->toInches(), 1e-6);
@@ -125,11 +167,24 @@ final class TurnRoundTest extends TestCase
     private static function bordered(): Top
     {
         [$w, $l] = [Length::inches(68), Length::inches(88)];
-        $seam = static fn (float $at, SeamKind $kind): TopSeam => new TopSeam(Length::inches($at), $kind);
+        $seam = static fn(float $at, SeamKind $kind): TopSeam => new TopSeam(Length::inches($at), $kind);
 
         return new Top(
-            $w, $w, $w, $l, $l, $l,
-            seamsAcross: [$seam(6, SeamKind::Border), $seam(19, SeamKind::Block), $seam(31.5, SeamKind::Block), $seam(44, SeamKind::Block), $seam(56.5, SeamKind::Block), $seam(69, SeamKind::Block), $seam(82, SeamKind::Border)],
+            $w,
+            $w,
+            $w,
+            $l,
+            $l,
+            $l,
+            seamsAcross: [
+                $seam(6, SeamKind::Border),
+                $seam(19, SeamKind::Block),
+                $seam(31.5, SeamKind::Block),
+                $seam(44, SeamKind::Block),
+                $seam(56.5, SeamKind::Block),
+                $seam(69, SeamKind::Block),
+                $seam(82, SeamKind::Border),
+            ],
             seamsAlong: [$seam(6, SeamKind::Border), $seam(62, SeamKind::Border)],
         );
     }

@@ -37,8 +37,14 @@ final class AttachmentTest extends TestCase
 
     /** The pin table of the worked example for rule 14, edge of 78 in. */
     #[DataProvider('pins')]
-    public function testPins(PinSchool $school, End $end, bool $workedIn, int $count, float $spacing, float $minutes): void
-    {
+    public function testPins(
+        PinSchool $school,
+        End $end,
+        bool $workedIn,
+        int $count,
+        float $spacing,
+        float $minutes,
+    ): void {
         $attachment = self::plan(HoldingSystem::Pins, self::edge(78, $end, $workedIn), new HoldHabit($school));
 
         self::assertSame($count, $attachment->count());
@@ -51,19 +57,22 @@ final class AttachmentTest extends TestCase
     public static function pins(): iterable
     {
         yield 'end to end' => [PinSchool::EndToEnd, End::Lead, false, 41, 1.9375, 2.73];
-        yield 'a hand apart' => [PinSchool::Hand, End::Lead, false, 21, 3.875, 1.40];
+        yield 'a hand apart' => [PinSchool::Hand, End::Lead, false, 21, 3.875, 1.4];
         yield 'worked in' => [PinSchool::Hand, End::Lead, true, 41, 1.9375, 2.73];
-        yield 'wide' => [PinSchool::Wide, End::Lead, false, 15, 5.5357, 1.00];
-        yield 'closer on the pull, lead' => [PinSchool::CloserOnPull, End::Lead, false, 21, 3.875, 1.40];
-        yield 'closer on the pull, tail' => [PinSchool::CloserOnPull, End::Tail, false, 27, 2.9808, 1.80];
+        yield 'wide' => [PinSchool::Wide, End::Lead, false, 15, 5.5357, 1.0];
+        yield 'closer on the pull, lead' => [PinSchool::CloserOnPull, End::Lead, false, 21, 3.875, 1.4];
+        yield 'closer on the pull, tail' => [PinSchool::CloserOnPull, End::Tail, false, 27, 2.9808, 1.8];
         yield 'ticks' => [PinSchool::Ticks, End::Lead, false, 17, 5, 1.13];
-        yield 'ticks, worked in' => [PinSchool::Ticks, End::Lead, true, 33, 2.5, 2.20];
+        yield 'ticks, worked in' => [PinSchool::Ticks, End::Lead, true, 33, 2.5, 2.2];
     }
 
     public function testTicksTooNearAnEndAreLeftOut(): void
     {
         self::assertSame(17, self::plan(HoldingSystem::Pins, self::edge(81), new HoldHabit(PinSchool::Ticks))->count());
-        self::assertSame(19, self::plan(HoldingSystem::Pins, self::edge(82.5), new HoldHabit(PinSchool::Ticks))->count());
+        self::assertSame(
+            19,
+            self::plan(HoldingSystem::Pins, self::edge(82.5), new HoldHabit(PinSchool::Ticks))->count(),
+        );
     }
 
     /**
@@ -77,8 +86,14 @@ final class AttachmentTest extends TestCase
     {
         $attachment = self::plan(HoldingSystem::ChannelClips, self::edge($edge), self::stock([36, 3], [12, 4]));
 
-        self::assertSame($pieces ?? [], array_map(static fn (Piece $piece): float => $piece->length()->toInches(), $attachment->pieces));
-        self::assertSame($joints, array_map(static fn (Length $joint): float => $joint->toInches(), $attachment->joints()));
+        self::assertSame(
+            $pieces ?? [],
+            array_map(static fn(Piece $piece): float => $piece->length()->toInches(), $attachment->pieces),
+        );
+        self::assertSame(
+            $joints,
+            array_map(static fn(Length $joint): float => $joint->toInches(), $attachment->joints()),
+        );
         self::assertSame(null === $pieces, null !== $attachment->missing);
     }
 
@@ -97,7 +112,10 @@ final class AttachmentTest extends TestCase
     {
         $attachment = self::plan(HoldingSystem::ChannelClips, self::edge(98), self::stock([51, 2], [35, 3]));
 
-        self::assertSame([35.0, 35.0, 35.0], array_map(static fn (Piece $piece): float => $piece->length()->toInches(), $attachment->pieces));
+        self::assertSame(
+            [35.0, 35.0, 35.0],
+            array_map(static fn(Piece $piece): float => $piece->length()->toInches(), $attachment->pieces),
+        );
     }
 
     public function testClipsThatDoNotReachSayHowMuchIsMissing(): void
@@ -127,8 +145,17 @@ final class AttachmentTest extends TestCase
 
         self::assertSame(21, $attachment->count());
         self::assertEqualsWithDelta(3.9, $attachment->spacing?->length()->toInches(), 1e-6);
-        self::assertSame([0.0, -39.0, 39.0, -19.5, 19.5, -31.2], array_map(static fn (Piece $piece): float => round($piece->centre()->toInches(), 6), \array_slice($attachment->inOrder(), 0, 6)));
-        self::assertSame(15, self::plan(HoldingSystem::Magnets, self::edge(78), new HoldHabit(PinSchool::Wide))->count());
+        self::assertSame(
+            [0.0, -39.0, 39.0, -19.5, 19.5, -31.2],
+            array_map(
+                static fn(Piece $piece): float => round($piece->centre()->toInches(), 6),
+                \array_slice($attachment->inOrder(), 0, 6),
+            ),
+        );
+        self::assertSame(
+            15,
+            self::plan(HoldingSystem::Magnets, self::edge(78), new HoldHabit(PinSchool::Wide))->count(),
+        );
     }
 
     public function testSpringClampsBeginAtTheEnds(): void
@@ -136,7 +163,13 @@ final class AttachmentTest extends TestCase
         $attachment = self::plan(HoldingSystem::SpringClamps, self::edge(78));
 
         self::assertSame(6, $attachment->count());
-        self::assertSame([-39.0, 39.0], array_map(static fn (Piece $piece): float => $piece->centre()->toInches(), \array_slice($attachment->inOrder(), 0, 2)));
+        self::assertSame(
+            [-39.0, 39.0],
+            array_map(
+                static fn(Piece $piece): float => $piece->centre()->toInches(),
+                \array_slice($attachment->inOrder(), 0, 2),
+            ),
+        );
         self::assertSame(3, self::plan(HoldingSystem::SpringClamps, self::edge(20))->count());
     }
 
@@ -150,13 +183,19 @@ final class AttachmentTest extends TestCase
 
     public function testTooFewClampsAreSaid(): void
     {
-        self::assertStringContainsString('There are 4, 6 are wanted.', (string) self::plan(HoldingSystem::SpringClamps, self::edge(78), self::stock([2, 4]))->missing?->rule);
+        self::assertStringContainsString(
+            'There are 4, 6 are wanted.',
+            (string) self::plan(HoldingSystem::SpringClamps, self::edge(78), self::stock([2, 4]))->missing?->rule,
+        );
         self::assertNull(self::plan(HoldingSystem::SpringClamps, self::edge(78), self::stock([2, 6]))->missing);
     }
 
     public function testTheHandDecidesWhichSideComesFirst(): void
     {
-        $second = static fn (Hand $hand): float => self::plan(HoldingSystem::Pins, self::edge(78, hand: $hand))->inOrder()[1]->centre()->toInches();
+        $second = static fn(Hand $hand): float => self::plan(HoldingSystem::Pins, self::edge(78, hand: $hand))
+            ->inOrder()[1]
+            ->centre()
+            ->toInches();
 
         self::assertSame([3.875, -3.875], [$second(Hand::Right), $second(Hand::Left)]);
     }
@@ -165,7 +204,10 @@ final class AttachmentTest extends TestCase
     {
         foreach (HoldingSystem::cases() as $system) {
             $attachment = self::plan($system, self::edge(60, at: 12), self::stock([36, 2], [12, 60]));
-            $middle = ($attachment->pieces[0]->from->toInches() + $attachment->pieces[$attachment->count() - 1]->to->toInches()) / 2;
+            $middle =
+                ($attachment->pieces[0]->from->toInches() +
+                    $attachment->pieces[$attachment->count() - 1]->to->toInches()) /
+                2;
             self::assertEqualsWithDelta(12, $middle, 1e-6, $system->value);
         }
     }
@@ -174,65 +216,111 @@ final class AttachmentTest extends TestCase
     {
         $attachment = self::plan(HoldingSystem::ChannelClips, self::edge(78, at: 12), self::stock([36, 3]));
 
-        self::assertSame([-49.0, 59.0], [$attachment->pieces[0]->from->toInches(), $attachment->pieces[2]->to->toInches()]);
+        self::assertSame(
+            [-49.0, 59.0],
+            [$attachment->pieces[0]->from->toInches(), $attachment->pieces[2]->to->toInches()],
+        );
     }
 
     public function testPlacesAreSymmetricWithinTheEdgeAndNoGapIsWiderThanAsked(): void
     {
-        $this->forAll(Generators::choose(160, 940), Generators::elements(...PinSchool::cases()), Generators::elements(HoldingSystem::Pins, HoldingSystem::Magnets, HoldingSystem::SpringClamps, HoldingSystem::DowelClamps))
-            ->then(static function (int $eighths, PinSchool $school, HoldingSystem $system): void {
-                $edge = self::edge($eighths / 8, End::Tail);
-                $attachment = self::plan($system, $edge, new HoldHabit($school));
-                $centres = array_map(static fn (Piece $piece): int => $piece->centre()->nanometres, $attachment->pieces);
-                self::assertSame(range(1, $attachment->count()), (static function (array $orders): array {
+        $this->forAll(
+            Generators::choose(160, 940),
+            Generators::elements(...PinSchool::cases()),
+            Generators::elements(
+                HoldingSystem::Pins,
+                HoldingSystem::Magnets,
+                HoldingSystem::SpringClamps,
+                HoldingSystem::DowelClamps,
+            ),
+        )->then(static function (int $eighths, PinSchool $school, HoldingSystem $system): void {
+            $edge = self::edge($eighths / 8, End::Tail);
+            $attachment = self::plan($system, $edge, new HoldHabit($school));
+            $centres = array_map(static fn(Piece $piece): int => $piece->centre()->nanometres, $attachment->pieces);
+            self::assertSame(
+                range(1, $attachment->count()),
+                (static function (array $orders): array {
                     sort($orders);
 
                     return $orders;
-                })(array_map(static fn (Piece $piece): int => $piece->order, $attachment->pieces)));
-                foreach ($centres as $i => $centre) {
-                    self::assertEqualsWithDelta(-$centre, $centres[\count($centres) - 1 - $i], 2);
-                    self::assertLessThanOrEqual($edge->half()->nanometres + Length::inches(2)->nanometres, abs($centre));
-                }
-                $most = match ($system) {
-                    HoldingSystem::Magnets => 6,
-                    HoldingSystem::SpringClamps => 16,
-                    HoldingSystem::DowelClamps => 0.5,
-                    default => PinPlanner::wantedSpacing($school, $edge)->toInches() + (PinSchool::Ticks === $school ? 1 : 0),
-                };
-                self::assertLessThanOrEqual($most + 1e-6, self::longestGap($attachment)->toInches());
-            });
+                })(array_map(static fn(Piece $piece): int => $piece->order, $attachment->pieces)),
+            );
+            foreach ($centres as $i => $centre) {
+                self::assertEqualsWithDelta(-$centre, $centres[\count($centres) - 1 - $i], 2);
+                self::assertLessThanOrEqual($edge->half()->nanometres + Length::inches(2)->nanometres, abs($centre));
+            }
+            $most = match ($system) {
+                HoldingSystem::Magnets => 6,
+                HoldingSystem::SpringClamps => 16,
+                HoldingSystem::DowelClamps => 0.5,
+                default => PinPlanner::wantedSpacing($school, $edge)->toInches() +
+                    (PinSchool::Ticks === $school ? 1 : 0),
+            };
+            self::assertLessThanOrEqual($most + 1e-6, self::longestGap($attachment)->toInches());
+        });
     }
 
     public function testClipsCoverAndNeverExceedTheLeader(): void
     {
-        $this->forAll(Generators::choose(160, 940), Generators::choose(40, 400), Generators::choose(1, 4), Generators::choose(40, 400), Generators::choose(0, 5))
-            ->then(static function (int $eighths, int $one, int $ones, int $other, int $others): void {
-                $stock = [new StockPiece(Length::inches($one / 8), $ones), ...($others > 0 ? [new StockPiece(Length::inches($other / 8), $others)] : [])];
-                $attachment = self::plan(HoldingSystem::ChannelClips, self::edge($eighths / 8), new HoldHabit(stock: $stock));
-                if (null !== $attachment->missing) {
-                    self::assertTrue($attachment->missing->length()->isPositive());
-                    self::assertSame([], $attachment->pieces);
+        $this->forAll(
+            Generators::choose(160, 940),
+            Generators::choose(40, 400),
+            Generators::choose(1, 4),
+            Generators::choose(40, 400),
+            Generators::choose(0, 5),
+        )->then(static function (int $eighths, int $one, int $ones, int $other, int $others): void {
+            $stock = [
+                new StockPiece(Length::inches($one / 8), $ones),
+                ...$others > 0 ? [new StockPiece(Length::inches($other / 8), $others)] : [],
+            ];
+            $attachment = self::plan(
+                HoldingSystem::ChannelClips,
+                self::edge($eighths / 8),
+                new HoldHabit(stock: $stock),
+            );
+            if (null !== $attachment->missing) {
+                self::assertTrue($attachment->missing->length()->isPositive());
+                self::assertSame([], $attachment->pieces);
 
-                    return;
-                }
-                $run = array_sum(array_map(static fn (Piece $piece): float => $piece->length()->toInches(), $attachment->pieces));
-                self::assertLessThanOrEqual(118, $run);
-                self::assertGreaterThanOrEqual(min($eighths / 8 + 2, 118), $run);
-                self::assertSame(0, self::longestGap($attachment)->nanometres);
-            });
+                return;
+            }
+            $run = array_sum(
+                array_map(static fn(Piece $piece): float => $piece->length()->toInches(), $attachment->pieces),
+            );
+            self::assertLessThanOrEqual(118, $run);
+            self::assertGreaterThanOrEqual(min($eighths / 8 + 2, 118), $run);
+            self::assertSame(0, self::longestGap($attachment)->nanometres);
+        });
     }
 
     /** The slow way: every bag of clips there is. */
     public function testTheClipsChosenAreTheBestThereAre(): void
     {
-        $this->limitTo(60)->forAll(Generators::choose(200, 800), Generators::seq(Generators::choose(60, 420)))
+        $this->limitTo(60)
+            ->forAll(Generators::choose(200, 800), Generators::seq(Generators::choose(60, 420)))
             ->then(static function (int $eighths, array $lengths): void {
-                $lengths = \array_slice(array_values(array_map(static fn (mixed $length): int => \is_int($length) ? $length : 60, $lengths)), 0, 6);
-                $stock = array_map(static fn (int $length): StockPiece => new StockPiece(Length::inches($length / 8), 1), $lengths);
-                $run = (new ClipChoice())->choose($stock, Length::inches($eighths / 8 + 8), Length::inches($eighths / 8 + 2), Length::inches(118));
+                $lengths = \array_slice(
+                    array_values(array_map(static fn(mixed $length): int => \is_int($length) ? $length : 60, $lengths)),
+                    0,
+                    6,
+                );
+                $stock = array_map(
+                    static fn(int $length): StockPiece => new StockPiece(Length::inches($length / 8), 1),
+                    $lengths,
+                );
+                $run = (new ClipChoice())->choose(
+                    $stock,
+                    Length::inches($eighths / 8 + 8),
+                    Length::inches($eighths / 8 + 2),
+                    Length::inches(118),
+                );
                 $best = null;
                 for ($bag = 1; $bag < 2 ** \count($lengths); ++$bag) {
-                    $chosen = array_filter($lengths, static fn (int $i): bool => 0 !== ($bag & (1 << $i)), \ARRAY_FILTER_USE_KEY);
+                    $chosen = array_filter(
+                        $lengths,
+                        static fn(int $i): bool => 0 !== ($bag & (1 << $i)),
+                        \ARRAY_FILTER_USE_KEY,
+                    );
                     $total = array_sum($chosen);
                     if ($total > 944 || $total < $eighths + 16) {
                         continue;
@@ -240,7 +328,10 @@ final class AttachmentTest extends TestCase
                     $rank = $total >= $eighths + 64 ? [0, \count($chosen), $total] : [1, -$total, \count($chosen)];
                     $best = null === $best || $rank < $best ? $rank : $best;
                 }
-                $total = null === $run ? null : (int) array_sum(array_map(static fn (Length $length): float => $length->toInches() * 8, $run));
+                $total =
+                    null === $run
+                        ? null
+                        : (int) array_sum(array_map(static fn(Length $length): float => $length->toInches() * 8, $run));
                 self::assertSame(null === $best ? null : abs(0 === $best[0] ? $best[2] : $best[1]), $total);
             });
     }
@@ -263,14 +354,33 @@ final class AttachmentTest extends TestCase
         return $attachment;
     }
 
-    private static function edge(float $inches, End $end = End::Lead, bool $workedIn = false, Hand $hand = Hand::Right, float $at = 0): Edge
-    {
-        return new Edge(new Worked(Figure::measured(Length::inches($inches)), 'as it is', []), $end, Length::inches(118), Length::inches($at), $workedIn, $hand);
+    private static function edge(
+        float $inches,
+        End $end = End::Lead,
+        bool $workedIn = false,
+        Hand $hand = Hand::Right,
+        float $at = 0,
+    ): Edge {
+        return new Edge(
+            new Worked(Figure::measured(Length::inches($inches)), 'as it is', []),
+            $end,
+            Length::inches(118),
+            Length::inches($at),
+            $workedIn,
+            $hand,
+        );
     }
 
     /** @param array{float, int} ...$pieces */
     private static function stock(array ...$pieces): HoldHabit
     {
-        return new HoldHabit(stock: array_values(array_map(static fn (array $piece): StockPiece => new StockPiece(Length::inches($piece[0]), $piece[1]), $pieces)));
+        return new HoldHabit(
+            stock: array_values(
+                array_map(
+                    static fn(array $piece): StockPiece => new StockPiece(Length::inches($piece[0]), $piece[1]),
+                    $pieces,
+                ),
+            ),
+        );
     }
 }

@@ -45,7 +45,10 @@ final class FloatAndMarkersTest extends TestCase
     public function testATopThatDriftsWithinItsMarginFloats(): void
     {
         self::assertSame(FloatKind::Full, $this->advised(MarginSchool::Four)->kind);
-        self::assertSame('Fast. It may drift ¾ in; the side margin leaves 2 in beside clamp and foot.', $this->advised(MarginSchool::Four)->reason->writtenBy(new LengthWriter(UnitSystem::Inches)));
+        self::assertSame(
+            'Fast. It may drift ¾ in; the side margin leaves 2 in beside clamp and foot.',
+            $this->advised(MarginSchool::Four)->reason->writtenBy(new LengthWriter(UnitSystem::Inches)),
+        );
     }
 
     public function testLittleSideMarginWantsTheTopHeld(): void
@@ -59,16 +62,28 @@ final class FloatAndMarkersTest extends TestCase
     public function testAShapedEdgeMustFloat(): void
     {
         [$w, $l] = [Length::inches(60), Length::inches(76)];
-        $options = $this->options(new Top($w, $w, $w, $l, $l, $l, null, EdgeKind::Scalloped), new Load(school: MarginSchool::Three));
+        $options = $this->options(
+            new Top($w, $w, $w, $l, $l, $l, null, EdgeKind::Scalloped),
+            new Load(school: MarginSchool::Three),
+        );
 
-        self::assertSame([true, false, false], array_map(static fn (FloatOption $option): bool => $option->isPossible, $options));
+        self::assertSame(
+            [true, false, false],
+            array_map(static fn(FloatOption $option): bool => $option->isPossible, $options),
+        );
         self::assertTrue($options[0]->isAdvised);
     }
 
     public function testMagnetsHoldAnEndOnlyOnSteel(): void
     {
         $plan = (new Planner(new Practice()))->plan($this->job(Jobs::top(60, 76), new Load()));
-        $texts = static fn (bool $steel): string => implode(' ', array_map(static fn ($phrase): string => $phrase->writtenBy(new LengthWriter(UnitSystem::Inches)), (new FloatRule(new Practice()))->holdingTheEnd($plan->job, $plan->chosenPlan(), $steel)));
+        $texts = static fn(bool $steel): string => implode(
+            ' ',
+            array_map(
+                static fn($phrase): string => $phrase->writtenBy(new LengthWriter(UnitSystem::Inches)),
+                (new FloatRule(new Practice()))->holdingTheEnd($plan->job, $plan->chosenPlan(), $steel),
+            ),
+        );
 
         self::assertStringContainsString('Magnets on the steel front bar', $texts(true));
         self::assertStringContainsString('No magnets', $texts(false));
@@ -79,12 +94,18 @@ final class FloatAndMarkersTest extends TestCase
     public function testMarkersSitOnSeamsAndSpreadOverTheWidth(): void
     {
         $top = $this->seamed(6, 20, 34, 48, 62);
-        $places = static fn (Top $top, Direction $direction): array => array_map(static fn (Length $place): float => $place->toInches(), (new DriftMarkers())->places($top, $direction, Length::zero()));
+        $places = static fn(Top $top, Direction $direction): array => array_map(
+            static fn(Length $place): float => $place->toInches(),
+            (new DriftMarkers())->places($top, $direction, Length::zero()),
+        );
 
         self::assertSame([-28.0, -14.0, 14.0, 28.0], $places($top, Direction::AsIs));
         self::assertSame([], $places($top, Direction::Turned));
         self::assertSame([-14.0, 14.0], $places($this->seamed(20, 48), Direction::AsIs));
-        self::assertSame(-2.0, (new DriftMarkers())->places($this->seamed(20, 48), Direction::AsIs, Length::inches(12))[0]->toInches());
+        self::assertSame(
+            -2.0,
+            (new DriftMarkers())->places($this->seamed(20, 48), Direction::AsIs, Length::inches(12))[0]->toInches(),
+        );
     }
 
     public function testWhatOneEndTakesTheOtherLacks(): void
@@ -93,7 +114,7 @@ final class FloatAndMarkersTest extends TestCase
         $lead = $this->clips($stock, 78);
         $rest = (new SharedStock())->after($stock, $lead);
 
-        self::assertSame([0, 4], array_map(static fn (StockPiece $kind): int => $kind->count, $rest));
+        self::assertSame([0, 4], array_map(static fn(StockPiece $kind): int => $kind->count, $rest));
         self::assertNotNull($this->clips($rest, 78)->missing);
     }
 
@@ -102,10 +123,30 @@ final class FloatAndMarkersTest extends TestCase
         $pins = (new AttachmentRule())->plan(HoldingSystem::Pins, new HoldHabit(), $this->edge(78));
         self::assertNotNull($pins);
 
-        self::assertSame(9, (new SharedStock())->after((new Stock())->withCounts(['pins' => 30])->of(HoldingSystem::Pins), $pins)[0]->count);
+        self::assertSame(
+            9,
+            (new SharedStock())->after((new Stock())->withCounts(['pins' => 30])->of(HoldingSystem::Pins), $pins)[0]
+                ->count,
+        );
         self::assertSame([], (new Stock())->of(HoldingSystem::Magnets));
-        self::assertNotNull((new AttachmentRule())->plan(HoldingSystem::Pins, new HoldHabit(stock: (new Stock())->withCounts(['pins' => 20])->of(HoldingSystem::Pins)), $this->edge(78))?->missing);
-        self::assertSame(8.0, (new AttachmentRule())->plan(HoldingSystem::Zip, new HoldHabit(stock: [new StockPiece(Length::inches(70), 2)]), $this->edge(78))?->missing?->length()->toInches());
+        self::assertNotNull(
+            (new AttachmentRule())->plan(
+                HoldingSystem::Pins,
+                new HoldHabit(stock: (new Stock())->withCounts(['pins' => 20])->of(HoldingSystem::Pins)),
+                $this->edge(78),
+            )?->missing,
+        );
+        self::assertSame(
+            8.0,
+            (new AttachmentRule())
+                ->plan(
+                    HoldingSystem::Zip,
+                    new HoldHabit(stock: [new StockPiece(Length::inches(70), 2)]),
+                    $this->edge(78),
+                )
+                ?->missing?->length()
+                ->toInches(),
+        );
     }
 
     private function advised(MarginSchool $school, float $across = 70): FloatOption
@@ -128,20 +169,45 @@ final class FloatAndMarkersTest extends TestCase
 
     private function job(Top $top, Load $load, float $across = 70): Job
     {
-        return new Job(title: 'any', units: UnitSystem::Inches, top: $top, backing: Jobs::backing($across, 88), batting: null, frame: Jobs::frame(), load: $load);
+        return new Job(
+            title: 'any',
+            units: UnitSystem::Inches,
+            top: $top,
+            backing: Jobs::backing($across, 88),
+            batting: null,
+            frame: Jobs::frame(),
+            load: $load,
+        );
     }
 
     private function seamed(float ...$at): Top
     {
         [$w, $l] = [Length::inches(68), Length::inches(87)];
 
-        return new Top($w, $w, $w, $l, $l, $l, seamsAlong: array_values(array_map(static fn (float $place): TopSeam => new TopSeam(Length::inches($place), SeamKind::Block), $at)));
+        return new Top(
+            $w,
+            $w,
+            $w,
+            $l,
+            $l,
+            $l,
+            seamsAlong: array_values(
+                array_map(
+                    static fn(float $place): TopSeam => new TopSeam(Length::inches($place), SeamKind::Block),
+                    $at,
+                ),
+            ),
+        );
     }
 
     /** @param list<StockPiece> $stock */
     private function clips(array $stock, float $inches): Attachment
     {
-        $attachment = (new AttachmentRule())->plan(HoldingSystem::ChannelClips, new HoldHabit(stock: $stock), $this->edge($inches));
+        $attachment = (new AttachmentRule())->plan(
+            HoldingSystem::ChannelClips,
+            new HoldHabit(stock: $stock),
+            $this->edge($inches),
+        );
         self::assertNotNull($attachment);
 
         return $attachment;
@@ -149,6 +215,11 @@ final class FloatAndMarkersTest extends TestCase
 
     private function edge(float $inches): Edge
     {
-        return new Edge(new Worked(Figure::measured(Length::inches($inches)), 'as it is', []), End::Tail, Length::inches(118), Length::zero());
+        return new Edge(
+            new Worked(Figure::measured(Length::inches($inches)), 'as it is', []),
+            End::Tail,
+            Length::inches(118),
+            Length::zero(),
+        );
     }
 }

@@ -55,37 +55,58 @@ final class HoldingTest extends TestCase
     #[DataProvider('stocks')]
     public function testClipsAreSharedSoThatAllIsHeldIfItCanBe(array $stock, array $held, ?float $missing): void
     {
-        $ends = self::held(new Load(lead: HoldingSystem::ChannelClips, tail: HoldingSystem::ChannelClips), Frames::stock(HoldingSystem::ChannelClips, $stock));
+        $ends = self::held(
+            new Load(lead: HoldingSystem::ChannelClips, tail: HoldingSystem::ChannelClips),
+            Frames::stock(HoldingSystem::ChannelClips, $stock),
+        );
 
         self::assertSame($held, [self::lengths($ends->lead), self::lengths($ends->tail)]);
         self::assertSame($missing, $ends->tail?->missing?->length()->toInches());
     }
 
-    /** @return iterable<string, array{array<int, int>, array{list<float>, list<float>}, float|null}> 69 in of cloth: 77 in are wanted, 71 in are the least */
+    /**
+     * @return iterable<string, array{array<int, int>, array{list<float>, list<float>}, float|null}> 69 in of cloth: 77
+     * in are wanted, 71 in are the least
+     */
     public static function stocks(): iterable
     {
         yield 'three where four are needed' => [[36 => 3], [[36.0, 36.0, 36.0], []], 71.0];
         yield 'four' => [[36 => 4], [[36.0, 36.0], [36.0, 36.0]], null];
         // Alone the lead would take all three long ones, and leave the tail with nothing that reaches.
-        yield 'the lead gives up what the tail needs' => [[36 => 3, 12 => 4], [[36.0, 12.0, 12.0, 12.0], [36.0, 36.0, 12.0]], null];
+        yield 'the lead gives up what the tail needs' => [
+            [36 => 3, 12 => 4],
+            [[36.0, 12.0, 12.0, 12.0], [36.0, 36.0, 12.0]],
+            null,
+        ];
         yield 'none that reaches' => [[12 => 3], [[], []], 35.0];
     }
 
     public function testWhatOneEndHasOfItsOwnIsNotShared(): void
     {
         $own = new HoldHabit(stock: [new StockPiece(Length::inches(40), 2)]);
-        $ends = self::held(new Load(lead: HoldingSystem::ChannelClips, tail: HoldingSystem::ChannelClips, tailHabit: $own), Frames::stock(HoldingSystem::ChannelClips, [36 => 2]));
+        $ends = self::held(
+            new Load(lead: HoldingSystem::ChannelClips, tail: HoldingSystem::ChannelClips, tailHabit: $own),
+            Frames::stock(HoldingSystem::ChannelClips, [36 => 2]),
+        );
 
         self::assertSame([[36.0, 36.0], [40.0, 40.0]], [self::lengths($ends->lead), self::lengths($ends->tail)]);
     }
 
     public function testEveryEdgeTakesAZipOfItsOwnAndTheTopTheShorter(): void
     {
-        $load = new Load(float: FloatKind::Part, lead: HoldingSystem::Zip, tail: HoldingSystem::Zip, top: HoldingSystem::Zip);
+        $load = new Load(
+            float: FloatKind::Part,
+            lead: HoldingSystem::Zip,
+            tail: HoldingSystem::Zip,
+            top: HoldingSystem::Zip,
+        );
         $enough = self::held($load, Frames::stock(HoldingSystem::Zip, [62 => 1, 70 => 2]));
         $few = self::held($load, Frames::stock(HoldingSystem::Zip, [70 => 2]));
 
-        self::assertSame([null, null, null], [$enough->lead?->missing, $enough->tail?->missing, $enough->top?->missing]);
+        self::assertSame(
+            [null, null, null],
+            [$enough->lead?->missing, $enough->tail?->missing, $enough->top?->missing],
+        );
         self::assertSame('No zip is left for this edge.', $few->top?->missing?->rule);
         self::assertSame([null, null], [$few->lead?->missing, $few->tail?->missing]);
     }
@@ -105,15 +126,20 @@ final class HoldingTest extends TestCase
     {
         self::assertArrayNotHasKey('top', self::held(new Load(), new Stock())->byEdge());
         self::assertArrayHasKey('top', self::held(new Load(float: FloatKind::Part), new Stock())->byEdge());
-        self::assertArrayNotHasKey('top', self::held(new Load(float: FloatKind::Part), new Stock(), FrameKind::RollerFrontBacking)->byEdge());
+        self::assertArrayNotHasKey(
+            'top',
+            self::held(new Load(float: FloatKind::Part), new Stock(), FrameKind::RollerFrontBacking)->byEdge(),
+        );
     }
 
     public function testOnlyThePinsThatGoThroughTheTopsFullEdgeStandCloser(): void
     {
         [$w, $l] = [Length::inches(60), Length::inches(76)];
         $full = new Top($w->plus(Length::inches(0.5)), $w, $w->plus(Length::inches(0.6)), $l, $l, $l);
-        $spacing = static fn (FloatKind $float): array => array_map(
-            static fn (?Attachment $held): ?float => null === $held ? null : round($held->spacing?->length()->toInches() ?? 0, 2),
+        $spacing = static fn(FloatKind $float): array => array_map(
+            static fn(?Attachment $held): ?float => null === $held
+                ? null
+                : round($held->spacing?->length()->toInches() ?? 0, 2),
             self::held(new Load(float: $float), new Stock(), top: $full)->byEdge(),
         );
 
@@ -126,10 +152,19 @@ final class HoldingTest extends TestCase
     #[DataProvider('poles')]
     public function testSpringClampsSitOnThePole(float $edge, float $pole, array $places): void
     {
-        $held = new Edge(new Worked(Figure::measured(Length::inches($edge)), 'as it is', []), End::Lead, null, Length::zero(), pole: Length::inches($pole));
+        $held = new Edge(
+            new Worked(Figure::measured(Length::inches($edge)), 'as it is', []),
+            End::Lead,
+            null,
+            Length::zero(),
+            pole: Length::inches($pole),
+        );
         $attachment = (new AttachmentRule())->plan(HoldingSystem::SpringClamps, new HoldHabit(), $held);
 
-        self::assertSame($places, array_map(static fn ($piece): float => round($piece->centre()->toInches(), 3), $attachment->pieces ?? []));
+        self::assertSame(
+            $places,
+            array_map(static fn($piece): float => round($piece->centre()->toInches(), 3), $attachment->pieces ?? []),
+        );
     }
 
     /** @return iterable<string, array{float, float, list<float>}> */
@@ -143,16 +178,46 @@ final class HoldingTest extends TestCase
 
     public function testNoSharingHoldsMoreEdgesWithFewerPiecesThanTryingEverything(): void
     {
-        $this->limitTo(40)->forAll(Generators::choose(0, 3), Generators::choose(0, 3), Generators::choose(0, 4), Generators::choose(60, 100), Generators::choose(60, 100))
+        $this->limitTo(40)
+            ->forAll(
+                Generators::choose(0, 3),
+                Generators::choose(0, 3),
+                Generators::choose(0, 4),
+                Generators::choose(60, 100),
+                Generators::choose(60, 100),
+            )
             ->then(static function (int $long, int $middle, int $short, int $one, int $other): void {
-                $stock = array_values(array_filter([[36, $long], [24, $middle], [12, $short]], static fn (array $kind): bool => $kind[1] > 0));
+                $stock = array_values(
+                    array_filter(
+                        [[36, $long], [24, $middle], [12, $short]],
+                        static fn(array $kind): bool => $kind[1] > 0,
+                    ),
+                );
                 $edges = ['lead' => self::edge($one), 'tail' => self::edge($other)];
-                $runs = (new ClipSharing())->runs(array_map(static fn (array $kind): StockPiece => new StockPiece(Length::inches($kind[0]), $kind[1]), $stock), $edges);
-                $pieces = array_sum(array_map(static fn (array $run): int => array_sum(array_map(static fn (StockPiece $piece): int => $piece->count, $run)), $runs));
+                $runs = (new ClipSharing())->runs(
+                    array_map(
+                        static fn(array $kind): StockPiece => new StockPiece(Length::inches($kind[0]), $kind[1]),
+                        $stock,
+                    ),
+                    $edges,
+                );
+                $pieces = array_sum(
+                    array_map(
+                        static fn(array $run): int => array_sum(
+                            array_map(static fn(StockPiece $piece): int => $piece->count, $run),
+                        ),
+                        $runs,
+                    ),
+                );
 
                 self::assertSame(self::mostByTrying([$long, $middle, $short], $one, $other), \count($runs));
                 foreach ($runs as $name => $run) {
-                    $total = array_sum(array_map(static fn (StockPiece $piece): float => $piece->count * $piece->length->toInches(), $run));
+                    $total = array_sum(
+                        array_map(
+                            static fn(StockPiece $piece): float => $piece->count * $piece->length->toInches(),
+                            $run,
+                        ),
+                    );
                     self::assertGreaterThanOrEqual(('lead' === $name ? $one : $other) + 2, $total);
                     self::assertLessThanOrEqual(118, $total);
                 }
@@ -169,7 +234,11 @@ final class HoldingTest extends TestCase
                 for ($c = 0; $c <= $counts[2]; ++$c) {
                     $lead = 36 * $a + 24 * $b + 12 * $c;
                     $isHeld = $lead >= $one + 2 && $lead <= 118;
-                    $most = max($most, (int) $isHeld + (int) self::reaches([$counts[0] - $a, $counts[1] - $b, $counts[2] - $c], $other));
+                    $most = max(
+                        $most,
+                        (int) $isHeld +
+                            (int) self::reaches([$counts[0] - $a, $counts[1] - $b, $counts[2] - $c], $other),
+                    );
                 }
             }
         }
@@ -196,13 +265,30 @@ final class HoldingTest extends TestCase
 
     private static function edge(float $inches): Edge
     {
-        return new Edge(new Worked(Figure::measured(Length::inches($inches)), 'as it is', []), End::Tail, Length::inches(118), Length::zero());
+        return new Edge(
+            new Worked(Figure::measured(Length::inches($inches)), 'as it is', []),
+            End::Tail,
+            Length::inches(118),
+            Length::zero(),
+        );
     }
 
-    private static function held(Load $load, Stock $stock, FrameKind $kind = FrameKind::Roller, ?Top $top = null): HeldEnds
-    {
+    private static function held(
+        Load $load,
+        Stock $stock,
+        FrameKind $kind = FrameKind::Roller,
+        ?Top $top = null,
+    ): HeldEnds {
         $frame = Frames::of($kind, stock: $stock);
-        $job = new Job(title: 'any', units: UnitSystem::Inches, top: $top ?? Jobs::top(60, 76), backing: Jobs::backing(69, 84), batting: null, frame: $frame, load: $load->withDirection(\Schwung\Core\Job\DirectionWish::AsIs));
+        $job = new Job(
+            title: 'any',
+            units: UnitSystem::Inches,
+            top: $top ?? Jobs::top(60, 76),
+            backing: Jobs::backing(69, 84),
+            batting: null,
+            frame: $frame,
+            load: $load->withDirection(\Schwung\Core\Job\DirectionWish::AsIs),
+        );
 
         return (new Planner(new Practice()))->plan($job)->held;
     }
@@ -210,7 +296,7 @@ final class HoldingTest extends TestCase
     /** @return list<float> */
     private static function lengths(?Attachment $attachment): array
     {
-        $lengths = array_map(static fn ($piece): float => $piece->length()->toInches(), $attachment->pieces ?? []);
+        $lengths = array_map(static fn($piece): float => $piece->length()->toInches(), $attachment->pieces ?? []);
         rsort($lengths);
 
         return $lengths;

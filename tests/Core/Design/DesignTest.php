@@ -52,7 +52,12 @@ final class DesignTest extends TestCase
         yield 'lines, relative, implied' => ['m10 10 30 40', 30, 40, 50];
         yield 'level and upright' => ['M0 0H30V40h-10v-5z', 30, 40, 30 + 40 + 10 + 5 + hypot(20, 35)];
         yield 'cubic: a quarter of a circle' => ['M0 50C0 22.386 22.386 0 50 0', 50, 50, 25 * \M_PI];
-        yield 'cubic and its smooth other half' => ['M0 50C0 22.386 22.386 0 50 0S100 22.386 100 50', 100, 50, 50 * \M_PI];
+        yield 'cubic and its smooth other half' => [
+            'M0 50C0 22.386 22.386 0 50 0S100 22.386 100 50',
+            100,
+            50,
+            50 * \M_PI,
+        ];
         yield 'the same, relative' => ['m0 50c0-27.614 22.386-50 50-50s50 22.386 50 50', 100, 50, 50 * \M_PI];
         yield 'quadratic: a parabola' => ['M0 0Q50 100 100 0', 100, 50, 147.89];
         yield 'quadratic and its smooth mirror' => ['M0 50Q25 0 50 50T100 50', 100, 50, 147.89];
@@ -67,7 +72,13 @@ final class DesignTest extends TestCase
 
     public function testGroupsTurnAndScale(): void
     {
-        $design = (new SvgReader())->read(self::svg('<g transform="translate(5 5) rotate(90)"><g transform="scale(2, 1)"><line x1="0" y1="0" x2="10" y2="10"/></g></g><polyline points="0,0 10,10" transform="matrix(1 0 0 1 -50 0)"/><polygon points="0 0 4 0 4 3" transform="rotate(180 10 10) skewX(0) skewY(0)"/>'));
+        $design = (new SvgReader())->read(
+            self::svg(
+                '<g transform="translate(5 5) rotate(90)"><g transform="scale(2, 1)"><line x1="0" y1="0" x2="10" ' .
+                    'y2="10"/></g></g><polyline points="0,0 10,10" transform="matrix(1 0 0 1 -50 0)"/><polygon ' .
+                    'points="0 0 4 0 4 3" transform="rotate(180 10 10) skewX(0) skewY(0)"/>',
+            ),
+        );
 
         self::assertEqualsWithDelta(70, $design->repeat()->toMillimetres(), 0.01);
         self::assertEqualsWithDelta(25, $design->height()->toMillimetres(), 0.01);
@@ -77,7 +88,9 @@ final class DesignTest extends TestCase
     #[DataProvider('sizes')]
     public function testTheDrawingsOwnSizeIsKept(string $attributes, float $millimetres): void
     {
-        $design = (new SvgReader())->read("<svg xmlns=\"http://www.w3.org/2000/svg\" $attributes><path d=\"M0 0L96 96\"/></svg>");
+        $design = (new SvgReader())->read(
+            "<svg xmlns=\"http://www.w3.org/2000/svg\" $attributes><path d=\"M0 0L96 96\"/></svg>",
+        );
 
         self::assertEqualsWithDelta($millimetres, $design->height()->toMillimetres(), 0.001);
     }
@@ -122,10 +135,19 @@ final class DesignTest extends TestCase
         yield 'an outside entity' => ['<!DOCTYPE svg SYSTEM "file:///etc/passwd"><svg/>', 'declares a document type'];
         yield 'a script' => [self::svg('<script>alert(1)</script>'), 'wants to run something (script)'];
         yield 'a handler' => [self::svg('<path d="M0 0L9 9" onload="alert(1)"/>'), 'wants to run something (onload)'];
-        yield 'a handler on the drawing' => ['<svg xmlns="http://www.w3.org/2000/svg" onload="x()"><path d="M0 0L9 9"/></svg>', 'wants to run something (onload)'];
+        yield 'a handler on the drawing' => [
+            '<svg xmlns="http://www.w3.org/2000/svg" onload="x()"><path d="M0 0L9 9"/></svg>',
+            'wants to run something (onload)',
+        ];
         yield 'a page within' => [self::svg('<foreignObject/>'), 'wants to run something (foreignObject)'];
         yield 'a picture' => [self::svg('<image width="3"/>'), 'refers to something else (image)'];
-        yield 'a link' => [self::svg('<g xmlns:xlink="http://www.w3.org/1999/xlink"><path xlink:href="http://outside.example/" d="M0 0L9 9"/></g>'), 'refers to something outside it'];
+        yield 'a link' => [
+            self::svg(
+                '<g xmlns:xlink="http://www.w3.org/1999/xlink"><path xlink:href="http://outside.example/" d="M0 0L9 ' .
+                    '9"/></g>',
+            ),
+            'refers to something outside it',
+        ];
         yield 'a circle' => [self::svg('<circle r="5"/>'), 'this drawing has "circle". Turn its objects into paths.'];
         yield 'letters' => [self::svg('<text>row</text>'), 'this drawing has "text"'];
         yield 'nothing to stitch' => [self::svg('<g/>'), 'There is nothing to stitch'];
@@ -136,13 +158,22 @@ final class DesignTest extends TestCase
         yield 'a path with a loose number' => [self::svg('<path d="M0 0L1"/>'), 'A path cannot be read at'];
         yield 'a wrong flag' => [self::svg('<path d="M0 0A5 5 0 2 0 9 9"/>'), 'A path cannot be read at "2 0 9 9"'];
         yield 'an absurd number' => [self::svg('<path d="M0 0L1e300 0"/>'), 'A path cannot be read at'];
-        yield 'a transform that is none' => [self::svg('<g transform="spin(3)"><path d="M0 0L9 9"/></g>'), 'There is no transform "spin" with 1 numbers.'];
-        yield 'a broken transform' => [self::svg('<g transform="scale(2"><path d="M0 0L9 9"/></g>'), 'The transform "scale(2" cannot be read.'];
+        yield 'a transform that is none' => [
+            self::svg('<g transform="spin(3)"><path d="M0 0L9 9"/></g>'),
+            'There is no transform "spin" with 1 numbers.',
+        ];
+        yield 'a broken transform' => [
+            self::svg('<g transform="scale(2"><path d="M0 0L9 9"/></g>'),
+            'The transform "scale(2" cannot be read.',
+        ];
         yield 'odd points' => [self::svg('<polyline points="0 0 5"/>'), 'A polyline has no pairs of numbers.'];
         yield 'points that are none' => [self::svg('<polyline points="0 0 5 x"/>'), '"x" is no number.'];
-        yield 'deep groups' => [self::svg(str_repeat('<g>', 60).str_repeat('</g>', 60)), 'nested more than 40 deep'];
+        yield 'deep groups' => [self::svg(str_repeat('<g>', 60) . str_repeat('</g>', 60)), 'nested more than 40 deep'];
         yield 'too many elements' => [self::svg(str_repeat('<g/>', 5001)), 'more than 5000 elements'];
-        yield 'too many points' => [self::svg('<path d="M0 0'.str_repeat('C9 0 0 9 9 9', 9_000).'"/>'), 'a row design may have 60000'];
+        yield 'too many points' => [
+            self::svg('<path d="M0 0' . str_repeat('C9 0 0 9 9 9', 9_000) . '"/>'),
+            'a row design may have 60000',
+        ];
     }
 
     public function testADesignSurvivesBeingStored(): void
@@ -171,7 +202,7 @@ final class DesignTest extends TestCase
     {
         $laid = self::laid();
 
-        self::assertEqualsWithDelta(1.044379 * 8 / 5, $laid->scale, 0.002);
+        self::assertEqualsWithDelta((1.044379 * 8) / 5, $laid->scale, 0.002);
         self::assertGreaterThanOrEqual(68 * 25.4, $laid->repeats * $laid->repeat());
         self::assertLessThan(68 * 25.4 + $laid->repeat(), $laid->repeats * $laid->repeat());
         $places = $laid->places();
@@ -179,7 +210,11 @@ final class DesignTest extends TestCase
         self::assertEqualsWithDelta(-0.5 * 25.4, $places[0][1], 1e-5);
         self::assertEqualsWithDelta(87.75 * 25.4, $places[\count($places) - 1][1] + 8 * 1.044379 * 25.4, 0.01);
         self::assertEqualsWithDelta(0, $places[0][0] + $places[$laid->repeats - 1][0] + $laid->repeat(), 1e-6);
-        self::assertEqualsWithDelta($laid->path->stitched()->toMillimetres() * $laid->scale * \count($places), $laid->stitched()->toMillimetres(), 0.01);
+        self::assertEqualsWithDelta(
+            $laid->path->stitched()->toMillimetres() * $laid->scale * \count($places),
+            $laid->stitched()->toMillimetres(),
+            0.01,
+        );
     }
 
     public function testALaidDesignIsWrittenAsADrawingOfItsTrueSize(): void
@@ -194,7 +229,11 @@ final class DesignTest extends TestCase
         self::assertStringEndsWith('mm', (string) $document->documentElement?->getAttribute('width'));
         // Read back as a design, it is as long as what was laid.
         $rows = preg_replace('~<rect[^>]*/>~', '', $svg);
-        self::assertEqualsWithDelta($laid->stitched()->toMillimetres(), (new SvgReader())->read((string) $rows)->stitched()->toMillimetres(), 5);
+        self::assertEqualsWithDelta(
+            $laid->stitched()->toMillimetres(),
+            (new SvgReader())->read((string) $rows)->stitched()->toMillimetres(),
+            5,
+        );
     }
 
     public function testAPathStartsAtItsLeftAndTop(): void

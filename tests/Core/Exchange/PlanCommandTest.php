@@ -23,23 +23,26 @@ use Tests\Core\Jobs;
 #[CoversClass(PlanWriter::class)]
 final class PlanCommandTest extends TestCase
 {
-    private const FORMATS = __DIR__.'/../../../docs/formats/';
+    private const FORMATS = __DIR__ . '/../../../docs/formats/';
 
     /** One file a case: a job, and beside it the plan that it must give. */
     #[DataProvider('cases')]
     public function testAJobGivesItsPlan(string $case, int $exit): void
     {
-        [$code, $out] = Commands::run('schwung:plan', (string) file_get_contents(__DIR__."/documents/$case.job.json"));
+        [$code, $out] = Commands::run(
+            'schwung:plan',
+            (string) file_get_contents(__DIR__ . "/documents/$case.job.json"),
+        );
 
         self::assertSame($exit, $code);
-        self::assertJsonStringEqualsJsonFile(__DIR__."/documents/$case.plan.json", $out);
+        self::assertJsonStringEqualsJsonFile(__DIR__ . "/documents/$case.plan.json", $out);
     }
 
     #[DataProvider('cases')]
     public function testJobAndPlanKeepTheirSchemas(string $case): void
     {
-        $this->assertMatchesSchema('job', (string) file_get_contents(__DIR__."/documents/$case.job.json"));
-        $this->assertMatchesSchema('plan', (string) file_get_contents(__DIR__."/documents/$case.plan.json"));
+        $this->assertMatchesSchema('job', (string) file_get_contents(__DIR__ . "/documents/$case.job.json"));
+        $this->assertMatchesSchema('plan', (string) file_get_contents(__DIR__ . "/documents/$case.plan.json"));
     }
 
     /** @return iterable<string, array{string, int}> */
@@ -67,28 +70,55 @@ final class PlanCommandTest extends TestCase
         yield 'wrong format' => [['format' => 'other'], '/format: "other" found; expected is "schwung/job".'];
         yield 'unknown key' => [['top/widht' => '5 in'], '/top/widht: is not a known key; did you mean "widths"?'];
         yield 'key with a slash' => [['a~b' => 1], '/a~0b: is not a known key;'];
-        yield 'zero' => [['top/widths/top' => '0 in'], '/top/widths/top: "0 in" found; expected is a length above zero'];
+        yield 'zero' => [
+            ['top/widths/top' => '0 in'],
+            '/top/widths/top: "0 in" found; expected is a length above zero',
+        ];
         yield 'negative' => [['backing/sides/left' => '-5 in'], '/backing/sides/left: "-5 in" found;'];
-        yield 'absurd' => [['top/lengths/left' => '301 in'], '/top/lengths/left: "301 in" found; expected is a length of up to 300 in or 762 cm.'];
+        yield 'absurd' => [
+            ['top/lengths/left' => '301 in'],
+            '/top/lengths/left: "301 in" found; expected is a length of up to 300 in or 762 cm.',
+        ];
         yield 'no unit' => [['batting/width' => '74'], '/batting/width: "74" has no unit.'];
-        yield 'a number' => [['batting/width' => 74], '/batting/width: 74 found; expected is a length with its unit in quotes'];
+        yield 'a number' => [
+            ['batting/width' => 74],
+            '/batting/width: 74 found; expected is a length with its unit in quotes',
+        ];
         yield 'unreadable' => [['frame/rail' => 'long'], '/frame/rail: "long" is not a length.'];
-        yield 'a diagonal that cannot be' => [['backing/diagonal' => '200 in'], '/backing/diagonal: The diagonal and the top and right sides cannot close'];
+        yield 'a diagonal that cannot be' => [
+            ['backing/diagonal' => '200 in'],
+            '/backing/diagonal: The diagonal and the top and right sides cannot close',
+        ];
         yield 'sides that cannot be' => [['backing/sides/top' => '299 in'], '/backing/sides: '];
-        yield 'a diagonal of the top that cannot be' => [['top/diagonals' => ['250 in', '110 in']], '/top/diagonals/0: '];
+        yield 'a diagonal of the top that cannot be' => [
+            ['top/diagonals' => ['250 in', '110 in']],
+            '/top/diagonals/0: ',
+        ];
         yield 'one diagonal of two' => [['top/diagonals' => ['110 in']], '/top/diagonals: '];
-        yield 'a seam outside the top' => [['top/seams_across' => [['at' => '95 in', 'kind' => 'block']]], '/top/seams_across/0/at: '];
+        yield 'a seam outside the top' => [
+            ['top/seams_across' => [['at' => '95 in', 'kind' => 'block']]],
+            '/top/seams_across/0/at: ',
+        ];
         yield 'a missing part' => [['top' => null], '/top: is missing; expected is an object with widths,'];
         yield 'a missing member' => [['top/widths/middle' => null], '/top/widths/middle: is missing;'];
-        yield 'an unknown word' => [['load/float' => 'half'], '/load/float: "half" found; expected is one of full, part, none.'];
+        yield 'an unknown word' => [
+            ['load/float' => 'half'],
+            '/load/float: "half" found; expected is one of full, part, none.',
+        ];
         yield 'an unknown school' => [['load/margins' => 'six'], '/load/margins: "six" found;'];
-        yield 'a margin below zero' => [['load/margins' => ['lead' => '-1 in', 'tail' => '4 in', 'left' => '4 in', 'right' => '4 in']], '/load/margins/lead: '];
+        yield 'a margin below zero' => [
+            ['load/margins' => ['lead' => '-1 in', 'tail' => '4 in', 'left' => '4 in', 'right' => '4 in']],
+            '/load/margins/lead: ',
+        ];
         yield 'an hour without its offset' => [['batting/opened' => '2027-03-01T09:00:00'], '/batting/opened: '];
         yield 'a hold that is a word' => [['load/lead' => 'pins'], '/load/lead: "pins" found; expected is an object'];
         yield 'a bolt of nothing but seams' => [['backing/bolt' => '1 in'], '/backing/bolt: '];
         yield 'a rail out of reach' => [['frame/unreachable_left' => '126 in'], '/frame/rail: '];
         yield 'rows that nest too far' => [['quilting/gap' => '-4 in'], '/quilting/gap: '];
-        yield 'a stock of none' => [['load/tail' => ['method' => 'channel-clips', 'stock' => [['length' => '36 in', 'count' => 0]]]], '/load/tail/stock/0/count: 0 found;'];
+        yield 'a stock of none' => [
+            ['load/tail' => ['method' => 'channel-clips', 'stock' => [['length' => '36 in', 'count' => 0]]]],
+            '/load/tail/stock/0/count: 0 found;',
+        ];
     }
 
     #[DataProvider('noJson')]
@@ -97,7 +127,7 @@ final class PlanCommandTest extends TestCase
         [$code, , $err] = Commands::run('schwung:plan', $text);
 
         self::assertSame(2, $code);
-        self::assertStringStartsWith(': '.$message, $err);
+        self::assertStringStartsWith(': ' . $message, $err);
     }
 
     /** @return iterable<string, array{string, string}> */
@@ -106,29 +136,48 @@ final class PlanCommandTest extends TestCase
         yield 'not JSON' => ['units: in', 'is no JSON'];
         yield 'nothing' => ['', 'is no JSON'];
         yield 'five megabytes of nesting' => [str_repeat('[', 5_000_000), 'is 1.0 MB long'];
-        yield 'a little nesting' => [str_repeat('[', 500).str_repeat(']', 500), 'is nested more than 32 levels deep'];
+        yield 'a little nesting' => [str_repeat('[', 500) . str_repeat(']', 500), 'is nested more than 32 levels deep'];
         yield 'a list' => ['[]', '[] found; expected is an object with format'];
         yield 'null' => ['null', 'is missing; expected is an object with format'];
     }
 
     public function testAllFaultsAreToldTogether(): void
     {
-        [, , $err] = Commands::run('schwung:plan', json_encode($this->changed(['version' => 3, 'top/edge' => 'round', 'frame/rail' => '0 in']), \JSON_THROW_ON_ERROR));
+        [, , $err] = Commands::run(
+            'schwung:plan',
+            json_encode(
+                $this->changed(['version' => 3, 'top/edge' => 'round', 'frame/rail' => '0 in']),
+                \JSON_THROW_ON_ERROR,
+            ),
+        );
 
         self::assertCount(3, explode("\n", trim($err)));
     }
 
     public function testAFileThatIsNotThereIsSaid(): void
     {
-        self::assertSame([2, '', ": the file \"/nowhere/job.json\" cannot be read.\n"], Commands::run('schwung:plan', '', '/nowhere/job.json'));
+        self::assertSame(
+            [2, '', ": the file \"/nowhere/job.json\" cannot be read.\n"],
+            Commands::run('schwung:plan', '', '/nowhere/job.json'),
+        );
         self::assertStringStartsWith(': no file is named;', Commands::run('schwung:plan', '', null)[2]);
         self::assertNull(DocumentCommand::named('schwung:other'));
     }
 
     public function testTheWholeCommandNeedsNoDatabase(): void
     {
-        $console = \dirname(__DIR__, 3).'/bin/console';
-        exec('DATABASE_URL= '.escapeshellarg(\PHP_BINARY).' '.escapeshellarg($console).' schwung:plan '.escapeshellarg(__DIR__.'/documents/short.job.json').' 2>&1 >/dev/null', $lines, $code);
+        $console = \dirname(__DIR__, 3) . '/bin/console';
+        exec(
+            'DATABASE_URL= ' .
+                escapeshellarg(\PHP_BINARY) .
+                ' ' .
+                escapeshellarg($console) .
+                ' schwung:plan ' .
+                escapeshellarg(__DIR__ . '/documents/short.job.json') .
+                ' 2>&1 >/dev/null',
+            $lines,
+            $code,
+        );
 
         self::assertSame([1, ['/backing: backing-short']], [$code, $lines]);
     }
@@ -171,7 +220,7 @@ final class PlanCommandTest extends TestCase
 
     private function assertMatchesSchema(string $name, string $text): void
     {
-        $schema = (string) file_get_contents(self::FORMATS.$name.'.schema.json');
+        $schema = (string) file_get_contents(self::FORMATS . $name . '.schema.json');
         $error = (new Validator())->validate(json_decode($text, false), $schema)->error();
         self::assertNull($error, null === $error ? '' : (string) json_encode((new ErrorFormatter())->format($error)));
     }

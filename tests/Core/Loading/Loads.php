@@ -23,13 +23,21 @@ use Tests\Core\Jobs;
 final class Loads
 {
     /** @param array<string, mixed> $members by JSON pointer without its first stroke; null takes a member away */
-    public static function setup(array $members = [], LoadingHabits $habits = new LoadingHabits(), Working $working = Working::Plain, Hand $hand = Hand::Right, bool $hasSteelBars = false, Stitches $stitches = new Stitches()): Setup
-    {
+    public static function setup(
+        array $members = [],
+        LoadingHabits $habits = new LoadingHabits(),
+        Working $working = Working::Plain,
+        Hand $hand = Hand::Right,
+        bool $hasSteelBars = false,
+        Stitches $stitches = new Stitches(),
+    ): Setup {
         $document = Jobs::document();
         foreach ($members as $path => $value) {
             $document = self::replaced($document, explode('/', $path), $value);
         }
-        $plan = (new Planner(new Practice()))->plan((new JobReader())->read(json_decode(json_encode($document, \JSON_THROW_ON_ERROR))));
+        $plan = (new Planner(new Practice()))->plan(
+            (new JobReader())->read(json_decode(json_encode($document, \JSON_THROW_ON_ERROR))),
+        );
         $winding = (new WindingRule())->of($plan, $working);
         \assert(null !== $winding);
 
@@ -37,8 +45,13 @@ final class Loads
     }
 
     /** @param array<string, mixed> $members */
-    public static function steps(array $members = [], LoadingHabits $habits = new LoadingHabits(), Working $working = Working::Plain, Hand $hand = Hand::Right, bool $hasSteelBars = false): StepList
-    {
+    public static function steps(
+        array $members = [],
+        LoadingHabits $habits = new LoadingHabits(),
+        Working $working = Working::Plain,
+        Hand $hand = Hand::Right,
+        bool $hasSteelBars = false,
+    ): StepList {
         return (new StepRule())->steps(self::setup($members, $habits, $working, $hand, $hasSteelBars));
     }
 
@@ -47,17 +60,36 @@ final class Loads
     {
         $writer = new LengthWriter(UnitSystem::Inches);
 
-        return array_map(static fn ($step): string => implode(' ', array_filter([
-            $step->key.':', $step->text->do->writtenBy($writer), $step->text->why->writtenBy($writer), $step->text->check->writtenBy($writer), $step->text->otherwise->writtenBy($writer), $step->text->caution?->writtenBy($writer),
-        ])), $list->steps);
+        return array_map(
+            static fn($step): string => implode(
+                ' ',
+                array_filter([
+                    $step->key . ':',
+                    $step->text->do->writtenBy($writer),
+                    $step->text->why->writtenBy($writer),
+                    $step->text->check->writtenBy($writer),
+                    $step->text->otherwise->writtenBy($writer),
+                    $step->text->caution?->writtenBy($writer),
+                ]),
+            ),
+            $list->steps,
+        );
     }
 
     /** @return array<string, mixed> a quilt 100 in across on a frame of poles that reaches 55 in */
     public static function clamped(): array
     {
         return [
-            'frame/kind' => 'clamp', 'frame/rail' => '67 in', 'frame/unreachable_left' => '6 in', 'frame/unreachable_right' => '6 in', 'frame/leader_width' => null, 'frame/leader_length' => null,
-            'load/lead' => ['method' => 'spring-clamps'], 'load/tail' => ['method' => 'spring-clamps'], 'load/margins' => 'worked-out', 'load/direction' => 'as-is',
+            'frame/kind' => 'clamp',
+            'frame/rail' => '67 in',
+            'frame/unreachable_left' => '6 in',
+            'frame/unreachable_right' => '6 in',
+            'frame/leader_width' => null,
+            'frame/leader_length' => null,
+            'load/lead' => ['method' => 'spring-clamps'],
+            'load/tail' => ['method' => 'spring-clamps'],
+            'load/margins' => 'worked-out',
+            'load/direction' => 'as-is',
         ];
     }
 

@@ -49,7 +49,15 @@ final class StateTest extends TestCase
     {
         $base = Loads::setup($members, working: $working);
         foreach (self::habits() as $habits) {
-            $setup = new Setup($base->plan, $base->winding, $habits, $base->stitches, $base->thread, $base->held, $base->position);
+            $setup = new Setup(
+                $base->plan,
+                $base->winding,
+                $habits,
+                $base->stitches,
+                $base->thread,
+                $base->held,
+                $base->position,
+            );
             self::assertSame([], $this->faults((new StepRule())->steps($setup), $setup));
         }
     }
@@ -58,17 +66,41 @@ final class StateTest extends TestCase
     public static function frames(): iterable
     {
         yield 'a roller frame, floating' => [[], Working::Plain];
-        yield 'a roller frame, part float, minky' => [['load/float' => 'part', 'backing/kind' => 'minky'], Working::Plain];
-        yield 'a roller frame, both ends held, a full edge' => [['load/float' => 'none', 'top/widths/top' => '68 1/2 in'], Working::Plain];
+        yield 'a roller frame, part float, minky' => [
+            ['load/float' => 'part', 'backing/kind' => 'minky'],
+            Working::Plain,
+        ];
+        yield 'a roller frame, both ends held, a full edge' => [
+            ['load/float' => 'none', 'top/widths/top' => '68 1/2 in'],
+            Working::Plain,
+        ];
         yield 'scallops' => [['top/edge' => 'scalloped'], Working::Plain];
         yield 'a front roller' => [['frame/kind' => 'roller-front-backing'], Working::Plain];
-        yield 'a clamp frame with rollers' => [['frame/kind' => 'clamp-with-rollers', 'frame/unreachable_left' => '6 in', 'frame/unreachable_right' => '6 in'], Working::Plain];
+        yield 'a clamp frame with rollers' => [
+            [
+                'frame/kind' => 'clamp-with-rollers',
+                'frame/unreachable_left' => '6 in',
+                'frame/unreachable_right' => '6 in',
+            ],
+            Working::Plain,
+        ];
         yield 'a clamp frame in sections' => [Loads::clamped(), Working::Plain];
         yield 'blocks, turned round' => [['quilting' => ['style' => 'blocks']], Working::TurnedRound];
         yield 'rows, turned round' => [[], Working::TurnedRound];
         yield 'blocks, borders last' => [['quilting' => ['style' => 'blocks']], Working::BordersLast];
-        yield 'magnets on both ends' => [['load/lead' => ['method' => 'magnets'], 'load/tail' => ['method' => 'magnets']], Working::Plain];
-        yield 'very short: the tail edge is in the first bed' => [['top/lengths' => ['left' => '16 in', 'middle' => '16 in', 'right' => '16 in'], 'top/diagonals' => null, 'top/seams_across' => [], 'load/direction' => 'as-is'], Working::Plain];
+        yield 'magnets on both ends' => [
+            ['load/lead' => ['method' => 'magnets'], 'load/tail' => ['method' => 'magnets']],
+            Working::Plain,
+        ];
+        yield 'very short: the tail edge is in the first bed' => [
+            [
+                'top/lengths' => ['left' => '16 in', 'middle' => '16 in', 'right' => '16 in'],
+                'top/diagonals' => null,
+                'top/seams_across' => [],
+                'load/direction' => 'as-is',
+            ],
+            Working::Plain,
+        ];
     }
 
     /** @return iterable<LoadingHabits> every combination of those that meet in one step, the others in turn: 108 */
@@ -81,7 +113,17 @@ final class StateTest extends TestCase
                     foreach (EdgeGuide::cases() as $i => $guide) {
                         foreach (BastingStitch::cases() as $k => $stitch) {
                             ++$n;
-                            yield new LoadingHabits($purpose, LayerOrder::cases()[$n % 2], $batting, $farEdge, $guide, $stitch, SideBasting::cases()[$k], Alignment::cases()[($i + $k) % 2], LastEdge::cases()[$n % 3]);
+                            yield new LoadingHabits(
+                                $purpose,
+                                LayerOrder::cases()[$n % 2],
+                                $batting,
+                                $farEdge,
+                                $guide,
+                                $stitch,
+                                SideBasting::cases()[$k],
+                                Alignment::cases()[($i + $k) % 2],
+                                LastEdge::cases()[$n % 3],
+                            );
                         }
                     }
                 }
@@ -96,15 +138,22 @@ final class StateTest extends TestCase
         foreach ($list->steps as $step) {
             $keys[$step->key] = true;
             $wrong = [
-                ...array_map(static fn (Setting $need): string => 'needs '.$need->part->value.' '.$need->value, $state->unmet($step->needs)),
-                ...(StepKind::Stitch === $step->kind ? $this->againstStitching($state, $setup) : []),
-                ...(StepKind::Advance === $step->kind ? $this->againstAdvancing($state, $step) : []),
+                ...array_map(
+                    static fn(Setting $need): string => 'needs ' . $need->part->value . ' ' . $need->value,
+                    $state->unmet($step->needs),
+                ),
+                ...StepKind::Stitch === $step->kind ? $this->againstStitching($state, $setup) : [],
+                ...StepKind::Advance === $step->kind ? $this->againstAdvancing($state, $step) : [],
             ];
-            array_push($faults, ...array_map(static fn (string $what): string => "$step->key: $what", $wrong));
+            array_push($faults, ...array_map(static fn(string $what): string => "$step->key: $what", $wrong));
             $state = $state->with($step->leaves);
         }
 
-        return [...$faults, ...(\count($keys) === $list->count() ? [] : ['a key is there twice']), ...$this->notSetBack($state)];
+        return [
+            ...$faults,
+            ...\count($keys) === $list->count() ? [] : ['a key is there twice'],
+            ...$this->notSetBack($state),
+        ];
     }
 
     /**
@@ -116,16 +165,27 @@ final class StateTest extends TestCase
     {
         $isBasting = $setup->is(Purpose::Basting);
 
-        return array_keys(array_filter([
-            'the lock is on' => 'off' !== $state->at(StatePart::ChannelLock),
-            'the stitch is wrong' => ($isBasting ? 'large basting' : 'quilting') !== $state->at(StatePart::Stitch),
-            'the tension is wrong' => ($isBasting ? 'loosened' : 'usual') !== $state->at(StatePart::Tension),
-            'pins are in the bed' => 0 !== $state->pins(),
-            'the side clamps are off' => 'on' !== $state->at(StatePart::SideClamps),
-            'the wrong foot is on' => 'disc' === $state->at(StatePart::Foot),
-            'something turns freely' => \in_array('free', [$state->at(StatePart::TakeUp), $state->at(StatePart::Backing), $state->at(StatePart::Top), $state->at(StatePart::Poles)], true),
-            'it is slack or tight' => !\in_array($state->at(StatePart::Firmness), ['softer', 'loose'], true),
-        ]));
+        return array_keys(
+            array_filter([
+                'the lock is on' => 'off' !== $state->at(StatePart::ChannelLock),
+                'the stitch is wrong' => ($isBasting ? 'large basting' : 'quilting') !== $state->at(StatePart::Stitch),
+                'the tension is wrong' => ($isBasting ? 'loosened' : 'usual') !== $state->at(StatePart::Tension),
+                'pins are in the bed' => 0 !== $state->pins(),
+                'the side clamps are off' => 'on' !== $state->at(StatePart::SideClamps),
+                'the wrong foot is on' => 'disc' === $state->at(StatePart::Foot),
+                'something turns freely' => \in_array(
+                    'free',
+                    [
+                        $state->at(StatePart::TakeUp),
+                        $state->at(StatePart::Backing),
+                        $state->at(StatePart::Top),
+                        $state->at(StatePart::Poles),
+                    ],
+                    true,
+                ),
+                'it is slack or tight' => !\in_array($state->at(StatePart::Firmness), ['softer', 'loose'], true),
+            ]),
+        );
     }
 
     /** @return list<string> */
@@ -133,30 +193,58 @@ final class StateTest extends TestCase
     {
         $text = $step->text->do->writtenBy(new LengthWriter(UnitSystem::Inches));
 
-        return array_keys(array_filter([
-            'pins go into the roll' => 0 !== $state->pins(),
-            'a flap is still pinned' => 'pinned' === $state->at(StatePart::Flaps),
-            'the clamps are on and nobody lets them off' => 'on' === $state->at(StatePart::SideClamps) && 1 !== preg_match('/clamps off/i', $text),
-        ]));
+        return array_keys(
+            array_filter([
+                'pins go into the roll' => 0 !== $state->pins(),
+                'a flap is still pinned' => 'pinned' === $state->at(StatePart::Flaps),
+                'the clamps are on and nobody lets them off' =>
+                    'on' === $state->at(StatePart::SideClamps) && 1 !== preg_match('/clamps off/i', $text),
+            ]),
+        );
     }
 
     /** @return list<string> */
     private function notSetBack(FrameState $state): array
     {
-        $wanted = [[StatePart::ChannelLock, 'off'], [StatePart::Stitch, 'quilting'], [StatePart::Tension, 'usual'], [StatePart::SideClamps, 'off'], [StatePart::Firmness, 'slack'], [StatePart::Reference, 'none'], [StatePart::Pins, '0']];
+        $wanted = [
+            [StatePart::ChannelLock, 'off'],
+            [StatePart::Stitch, 'quilting'],
+            [StatePart::Tension, 'usual'],
+            [StatePart::SideClamps, 'off'],
+            [StatePart::Firmness, 'slack'],
+            [StatePart::Reference, 'none'],
+            [StatePart::Pins, '0'],
+        ];
 
-        return array_map(static fn (Setting $setting): string => "at the end the {$setting->part->value} is not {$setting->value}", $state->unmet(array_map(static fn (array $pair): Setting => new Setting(...$pair), $wanted)));
+        return array_map(
+            static fn(Setting $setting): string => "at the end the {$setting->part->value} is not {$setting->value}",
+            $state->unmet(array_map(static fn(array $pair): Setting => new Setting(...$pair), $wanted)),
+        );
     }
 
     public function testAStepThatIsReachedInAWrongStateIsRefused(): void
     {
         $text = new StepText(Phrase::of('Stitch.'), Phrase::of(''), Phrase::of(''), Phrase::of(''));
         $sequence = new Sequence(FrameState::between(FrameKind::Roller));
-        $sequence->add(new Step('lock', Group::Batting, StepKind::Set, $text, Shown::Side, 1, leaves: [new Setting(StatePart::ChannelLock, 'across')]));
+        $sequence->add(
+            new Step(
+                'lock',
+                Group::Batting,
+                StepKind::Set,
+                $text,
+                Shown::Side,
+                1,
+                leaves: [new Setting(StatePart::ChannelLock, 'across')],
+            ),
+        );
 
         $this->expectException(\LogicException::class);
         $this->expectExceptionMessage('Step "curve" needs the channel lock to be "off", and it is "across".');
-        $sequence->add(new Step('curve', Group::Pass, StepKind::Stitch, $text, Shown::Pass, 1, [new Setting(StatePart::ChannelLock, 'off')]));
+        $sequence->add(
+            new Step('curve', Group::Pass, StepKind::Stitch, $text, Shown::Pass, 1, [
+                new Setting(StatePart::ChannelLock, 'off'),
+            ]),
+        );
     }
 
     public function testAPartTakesOnlyItsOwnWords(): void

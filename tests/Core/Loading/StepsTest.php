@@ -56,10 +56,22 @@ final class StepsTest extends TestCase
     {
         $list = Loads::steps();
 
-        self::assertSame(['ready', 'centres', 'backing', 'batting', 'top', 'clamps', 'pass', 'last-edge', 'off'], array_keys($list->byGroup()));
-        self::assertSame(['ready', 'centres', 'backing', 'batting', 'top', 'clamps', 'pass', 'last-edge', 'pass', 'off'], array_map(static fn (array $run): string => $run[0]->group->value, $list->runs()));
+        self::assertSame(
+            ['ready', 'centres', 'backing', 'batting', 'top', 'clamps', 'pass', 'last-edge', 'off'],
+            array_keys($list->byGroup()),
+        );
+        self::assertSame(
+            ['ready', 'centres', 'backing', 'batting', 'top', 'clamps', 'pass', 'last-edge', 'pass', 'off'],
+            array_map(static fn(array $run): string => $run[0]->group->value, $list->runs()),
+        );
         self::assertSame(60, $list->count());
-        self::assertContains('pass-5-advance: Side clamps off, then wind the take-up roller forward 34 clicks, 8 ⅞ in. It brings up the bed of pass 5; the roll is 3 ⅛ in thick then. Both register marks are still on their seams. Let off, smooth from the centre out, wind again. Hold the roll before unlocking; hands, hair and cords away from what turns.', Loads::told($list));
+        self::assertContains(
+            'pass-5-advance: Side clamps off, then wind the take-up roller forward 34 clicks, 8 ⅞ in. It brings up ' .
+                'the bed of pass 5; the roll is 3 ⅛ in thick then. Both register marks are still on their seams. Let ' .
+                'off, smooth from the centre out, wind again. Hold the roll before unlocking; hands, hair and cords ' .
+                'away from what turns.',
+            Loads::told($list),
+        );
     }
 
     /**
@@ -68,8 +80,12 @@ final class StepsTest extends TestCase
      * @param list<string>         $tellsNot none of these stands in any
      */
     #[DataProvider('variants')]
-    public function testEachVariantHasItsTellingSteps(array $members, LoadingHabits $habits, array $tells, array $tellsNot): void
-    {
+    public function testEachVariantHasItsTellingSteps(
+        array $members,
+        LoadingHabits $habits,
+        array $tells,
+        array $tellsNot,
+    ): void {
         $told = implode("\n", Loads::told(Loads::steps($members, $habits)));
 
         foreach ($tells as $text) {
@@ -85,42 +101,267 @@ final class StepsTest extends TestCase
     {
         $usual = new LoadingHabits();
         $minky = ['backing/kind' => 'minky', 'backing/stretch' => 'across'];
-        yield 'long basting stitches are set back' => [[], $usual, ['set-basting: Set the stitch to 4', 'set-quilting: Set the stitch back to 11', 'set the stitch back to 11, and put the clamps on'], []];
-        yield 'the same stitch leaves nothing to set back' => [[], new LoadingHabits(stitch: BastingStitch::Same), ['baste the new sides from the front bar back and put the clamps on'], ['set-basting', 'set-quilting', 'back to 11']];
-        yield 'locked along the edge' => [[], $usual, ['lock: Raise the bobbin thread', '⅛ in inside it, the lock on'], ['by eye along the edge']];
-        yield 'by eye along the edge' => [[], new LoadingHabits(guide: EdgeGuide::Eye), ['by eye along the edge', 'unlock-top: Turn the channel lock off'], ['the lock on.']];
-        yield 'aligned by a seam' => [[], $usual, ['align-seam: Run the foot along the seam 6 in from the lead edge'], ['align-edge']];
-        yield 'aligned by a seam that nobody measured' => [['top/seams_across' => []], $usual, ['Run the foot along the first seam across the top'], []];
-        yield 'aligned by its edge' => [[], new LoadingHabits(alignment: Alignment::Edge), ['align-edge: Lay the top\'s edge parallel to the rail'], ['align-seam']];
-        yield 'sides from the back' => [[], new LoadingHabits(sides: SideBasting::FromBack), ['from the back to the front bar'], ['from the front bar back']];
-        yield 'on the reference line' => [[], new LoadingHabits(farEdge: FarEdge::OnLine), ['leading, on the reference line'], ['below the reference line']];
-        yield 'a wavy line' => [[], new LoadingHabits(farEdge: FarEdge::Wavy), ['in a light wave within ⅛ in', 'Fullness slips into the waves'], []];
-        yield 'batting pinned only' => [[], new LoadingHabits(batting: BattingHold::Pinned), ['pin-batting: Pin the batting', 'pins-out-top: Take out all 7 pins and count them'], ['reference:', 'pull-reference']];
-        yield 'batting basted all over' => [[], new LoadingHabits(batting: BattingHold::AllOver), ['all-over: Baste the batting to the backing all over the bed, lines 4 in apart', 'On a slippery backing'], []];
-        yield 'a stretchy backing' => [$minky, $usual, ['all-over: Baste the batting', 'On a stretchy backing the batting slides', 'hardly pulling: the cloth stretches', 'Let one off again: the cloth jumps back by no more than ⅛ in', 'three times'], []];
-        yield 'part float' => [['load/float' => 'part'], $usual, ['attach-top: Pin the top by its bottom edge', 'roll-top: Roll the top up', 'Free the tail edge from the top roller'], ['hold-end']];
-        yield 'part float, the edge kept on its roller' => [['load/float' => 'part'], new LoadingHabits(lastEdge: LastEdge::OnRoller), ['roll-top'], ['pin-tail', 'the tail edge comes over the front bar']];
-        yield 'both ends held' => [['load/float' => 'none'], $usual, ['attach-top-lead: Attach the top\'s top edge to the take-up leader', 'out of the reach of the needle'], ['hold-end']];
-        yield 'full float' => [[], $usual, ['hold-end: Hold the hanging end of the top with a light bar'], ['attach-top', 'roll-top']];
-        yield 'the last edge by blocks' => [[], new LoadingHabits(lastEdge: LastEdge::ByBlock), ['secure-tail: Take the bar off the tail edge, and secure it a block at a time'], ['pin-tail']];
-        yield 'an edge with fullness is walked in' => [['top/widths/top' => '68 1/2 in'], $usual, ['foot-disc: Put the disc foot on', 'walking in ¾ in of fullness', 'foot-back: Put the open-toe foot back on'], ['the lock on.']];
-        yield 'fullness at the tail' => [['top/widths/bottom' => '68 1/2 in'], $usual, ['¾ in of fullness shared between them'], []];
-        yield 'scallops' => [['top/edge' => 'scalloped', 'load/float' => 'none'], $usual, ['Baste just inside the deepest dips between the scallops', 'hold-end'], ['attach-top']];
+        yield 'long basting stitches are set back' => [
+            [],
+            $usual,
+            [
+                'set-basting: Set the stitch to 4',
+                'set-quilting: Set the stitch back to 11',
+                'set the stitch back to 11, and put the clamps on',
+            ],
+            [],
+        ];
+        yield 'the same stitch leaves nothing to set back' => [
+            [],
+            new LoadingHabits(stitch: BastingStitch::Same),
+            ['baste the new sides from the front bar back and put the clamps on'],
+            ['set-basting', 'set-quilting', 'back to 11'],
+        ];
+        yield 'locked along the edge' => [
+            [],
+            $usual,
+            ['lock: Raise the bobbin thread', '⅛ in inside it, the lock on'],
+            ['by eye along the edge'],
+        ];
+        yield 'by eye along the edge' => [
+            [],
+            new LoadingHabits(guide: EdgeGuide::Eye),
+            ['by eye along the edge', 'unlock-top: Turn the channel lock off'],
+            ['the lock on.'],
+        ];
+        yield 'aligned by a seam' => [
+            [],
+            $usual,
+            ['align-seam: Run the foot along the seam 6 in from the lead edge'],
+            ['align-edge'],
+        ];
+        yield 'aligned by a seam that nobody measured' => [
+            ['top/seams_across' => []],
+            $usual,
+            ['Run the foot along the first seam across the top'],
+            [],
+        ];
+        yield 'aligned by its edge' => [
+            [],
+            new LoadingHabits(alignment: Alignment::Edge),
+            ['align-edge: Lay the top\'s edge parallel to the rail'],
+            ['align-seam'],
+        ];
+        yield 'sides from the back' => [
+            [],
+            new LoadingHabits(sides: SideBasting::FromBack),
+            ['from the back to the front bar'],
+            ['from the front bar back'],
+        ];
+        yield 'on the reference line' => [
+            [],
+            new LoadingHabits(farEdge: FarEdge::OnLine),
+            ['leading, on the reference line'],
+            ['below the reference line'],
+        ];
+        yield 'a wavy line' => [
+            [],
+            new LoadingHabits(farEdge: FarEdge::Wavy),
+            ['in a light wave within ⅛ in', 'Fullness slips into the waves'],
+            [],
+        ];
+        yield 'batting pinned only' => [
+            [],
+            new LoadingHabits(batting: BattingHold::Pinned),
+            ['pin-batting: Pin the batting', 'pins-out-top: Take out all 7 pins and count them'],
+            ['reference:', 'pull-reference'],
+        ];
+        yield 'batting basted all over' => [
+            [],
+            new LoadingHabits(batting: BattingHold::AllOver),
+            ['all-over: Baste the batting to the backing all over the bed, lines 4 in apart', 'On a slippery backing'],
+            [],
+        ];
+        yield 'a stretchy backing' => [
+            $minky,
+            $usual,
+            [
+                'all-over: Baste the batting',
+                'On a stretchy backing the batting slides',
+                'hardly pulling: the cloth stretches',
+                'Let one off again: the cloth jumps back by no more than ⅛ in',
+                'three times',
+            ],
+            [],
+        ];
+        yield 'part float' => [
+            ['load/float' => 'part'],
+            $usual,
+            [
+                'attach-top: Pin the top by its bottom edge',
+                'roll-top: Roll the top up',
+                'Free the tail edge from the top roller',
+            ],
+            ['hold-end'],
+        ];
+        yield 'part float, the edge kept on its roller' => [
+            ['load/float' => 'part'],
+            new LoadingHabits(lastEdge: LastEdge::OnRoller),
+            ['roll-top'],
+            ['pin-tail', 'the tail edge comes over the front bar'],
+        ];
+        yield 'both ends held' => [
+            ['load/float' => 'none'],
+            $usual,
+            ['attach-top-lead: Attach the top\'s top edge to the take-up leader', 'out of the reach of the needle'],
+            ['hold-end'],
+        ];
+        yield 'full float' => [
+            [],
+            $usual,
+            ['hold-end: Hold the hanging end of the top with a light bar'],
+            ['attach-top', 'roll-top'],
+        ];
+        yield 'the last edge by blocks' => [
+            [],
+            new LoadingHabits(lastEdge: LastEdge::ByBlock),
+            ['secure-tail: Take the bar off the tail edge, and secure it a block at a time'],
+            ['pin-tail'],
+        ];
+        yield 'an edge with fullness is walked in' => [
+            ['top/widths/top' => '68 1/2 in'],
+            $usual,
+            [
+                'foot-disc: Put the disc foot on',
+                'walking in ¾ in of fullness',
+                'foot-back: Put the open-toe foot back on',
+            ],
+            ['the lock on.'],
+        ];
+        yield 'fullness at the tail' => [
+            ['top/widths/bottom' => '68 1/2 in'],
+            $usual,
+            ['¾ in of fullness shared between them'],
+            [],
+        ];
+        yield 'scallops' => [
+            ['top/edge' => 'scalloped', 'load/float' => 'none'],
+            $usual,
+            ['Baste just inside the deepest dips between the scallops', 'hold-end'],
+            ['attach-top'],
+        ];
         yield 'points' => [['top/edge' => 'points'], $usual, ['dips between the points'], []];
-        yield 'a directional top as it is' => [['load/direction' => 'as-is'], $usual, ['its top edge leading', 'The top has an up: it points away from you'], []];
-        yield 'a directional top turned' => [['load/direction' => 'turned', 'quilting/directional' => false], $usual, ['its left edge leading', 'turned, it points to your right'], []];
-        yield 'a directional design' => [['top/directional' => false, 'quilting/directional' => true, 'load/direction' => 'as-is'], $usual, ['The design has an up'], []];
-        yield 'magnets' => [['load/lead' => ['method' => 'magnets']], $usual, ['Fasten the backing, right side down, to the take-up leader, over its casing, with', 'implanted medical devices', 'none within 2 in of an end of the roller, none on the leveller', 'No magnet lies in its way or on a bar', 'snap back on fingers'], []];
-        yield 'zips' => [['load/lead' => ['method' => 'zip', 'stock' => [['length' => '100 in', 'count' => 2]]]], $usual, ['zips: At the table, pin the backing to its zips', 'Zip the backing'], []];
-        yield 'dowel clamps' => [['load/lead' => ['method' => 'dowel-clamps']], $usual, ['dowel clamps, centre first, then to the right, at most ½ in between two'], []];
-        yield 'hook and loop' => [['load/lead' => ['method' => 'hook-and-loop']], $usual, ['onto the strip with a flat hand'], []];
-        yield 'block work' => [['quilting' => ['style' => 'blocks'], 'top/seams_across' => [['at' => '12 in', 'kind' => 'block'], ['at' => '24 in', 'kind' => 'block']]], $usual, ['machine: Clean the lint out of the bobbin area, oil, put in a new needle and the ruler foot', 'down to the seam at 12 in', 'inside a block: leave its lines open'], ['pull-reference', '1 row']];
-        yield 'batting that must be cut' => [['batting/width' => '90 in', 'batting/length' => '93 in'], $usual, ['cut to that first', 'drawn into the carriage'], []];
-        yield 'a front roller for the backing' => [['frame/kind' => 'roller-front-backing', 'load/float' => 'none'], $usual, ['the leader of the front roller', 'hold-end'], ['attach-top']];
-        yield 'basted to be taken off' => [[], new LoadingHabits(purpose: Purpose::Basting), ['Set 2 stitches an inch and loosen the upper tension', 'Baste pass 3 with one large meander, lines 4 in apart, with a stop for snipping every 12 in', 'fewest lines where the quilting will start', 'Let off two clicks: for basting it lies loose', 'set-machine-back: Tighten the upper tension again'], ['set-quilting', 'Stitch pass']];
-        yield 'basted before, loaded again' => [[], new LoadingHabits(purpose: Purpose::Prebasted), ['Pin the basted quilt, top side up', 'lies-flat: Lift a square of 12 in', 'cut the basting of the new bed', 'Cut the basting ahead of the needle'], ['lay-batting', 'lay-top', 'baste-sides', 'pin-tail']];
-        yield 'a clamp frame in sections' => [Loads::clamped(), $usual, ['spread: Spread the backing on the table', 'clamp-lead: Clamp all layers to the back pole', 'roll-loose: Roll the loose quilt', 'level: Roll the front clamps forward until the bed is level, and set the handles at the back upright', 'pass-1-move-section-2', 'section 2: 1 row', 'Let off by hand, never all at once: the side clamps'], ['leader', 'reference:', 'hold-end']];
-        yield 'a clamp frame, basted before' => [Loads::clamped(), new LoadingHabits(purpose: Purpose::Prebasted), ['lies-flat', 'clamp-tail'], ['pin-sandwich', 'spread:']];
+        yield 'a directional top as it is' => [
+            ['load/direction' => 'as-is'],
+            $usual,
+            ['its top edge leading', 'The top has an up: it points away from you'],
+            [],
+        ];
+        yield 'a directional top turned' => [
+            ['load/direction' => 'turned', 'quilting/directional' => false],
+            $usual,
+            ['its left edge leading', 'turned, it points to your right'],
+            [],
+        ];
+        yield 'a directional design' => [
+            ['top/directional' => false, 'quilting/directional' => true, 'load/direction' => 'as-is'],
+            $usual,
+            ['The design has an up'],
+            [],
+        ];
+        yield 'magnets' => [
+            ['load/lead' => ['method' => 'magnets']],
+            $usual,
+            [
+                'Fasten the backing, right side down, to the take-up leader, over its casing, with',
+                'implanted medical devices',
+                'none within 2 in of an end of the roller, none on the leveller',
+                'No magnet lies in its way or on a bar',
+                'snap back on fingers',
+            ],
+            [],
+        ];
+        yield 'zips' => [
+            ['load/lead' => ['method' => 'zip', 'stock' => [['length' => '100 in', 'count' => 2]]]],
+            $usual,
+            ['zips: At the table, pin the backing to its zips', 'Zip the backing'],
+            [],
+        ];
+        yield 'dowel clamps' => [
+            ['load/lead' => ['method' => 'dowel-clamps']],
+            $usual,
+            ['dowel clamps, centre first, then to the right, at most ½ in between two'],
+            [],
+        ];
+        yield 'hook and loop' => [
+            ['load/lead' => ['method' => 'hook-and-loop']],
+            $usual,
+            ['onto the strip with a flat hand'],
+            [],
+        ];
+        yield 'block work' => [
+            [
+                'quilting' => ['style' => 'blocks'],
+                'top/seams_across' => [['at' => '12 in', 'kind' => 'block'], ['at' => '24 in', 'kind' => 'block']],
+            ],
+            $usual,
+            [
+                'machine: Clean the lint out of the bobbin area, oil, put in a new needle and the ruler foot',
+                'down to the seam at 12 in',
+                'inside a block: leave its lines open',
+            ],
+            ['pull-reference', '1 row'],
+        ];
+        yield 'batting that must be cut' => [
+            ['batting/width' => '90 in', 'batting/length' => '93 in'],
+            $usual,
+            ['cut to that first', 'drawn into the carriage'],
+            [],
+        ];
+        yield 'a front roller for the backing' => [
+            ['frame/kind' => 'roller-front-backing', 'load/float' => 'none'],
+            $usual,
+            ['the leader of the front roller', 'hold-end'],
+            ['attach-top'],
+        ];
+        yield 'basted to be taken off' => [
+            [],
+            new LoadingHabits(purpose: Purpose::Basting),
+            [
+                'Set 2 stitches an inch and loosen the upper tension',
+                'Baste pass 3 with one large meander, lines 4 in apart, with a stop for snipping every 12 in',
+                'fewest lines where the quilting will start',
+                'Let off two clicks: for basting it lies loose',
+                'set-machine-back: Tighten the upper tension again',
+            ],
+            ['set-quilting', 'Stitch pass'],
+        ];
+        yield 'basted before, loaded again' => [
+            [],
+            new LoadingHabits(purpose: Purpose::Prebasted),
+            [
+                'Pin the basted quilt, top side up',
+                'lies-flat: Lift a square of 12 in',
+                'cut the basting of the new bed',
+                'Cut the basting ahead of the needle',
+            ],
+            ['lay-batting', 'lay-top', 'baste-sides', 'pin-tail'],
+        ];
+        yield 'a clamp frame in sections' => [
+            Loads::clamped(),
+            $usual,
+            [
+                'spread: Spread the backing on the table',
+                'clamp-lead: Clamp all layers to the back pole',
+                'roll-loose: Roll the loose quilt',
+                'level: Roll the front clamps forward until the bed is level, and set the handles at the back upright',
+                'pass-1-move-section-2',
+                'section 2: 1 row',
+                'Let off by hand, never all at once: the side clamps',
+            ],
+            ['leader', 'reference:', 'hold-end'],
+        ];
+        yield 'a clamp frame, basted before' => [
+            Loads::clamped(),
+            new LoadingHabits(purpose: Purpose::Prebasted),
+            ['lies-flat', 'clamp-tail'],
+            ['pin-sandwich', 'spread:'],
+        ];
     }
 
     public function testTheHandSettlesOnWhichSideEverythingBegins(): void
@@ -130,12 +371,18 @@ final class StepsTest extends TestCase
 
         self::assertStringContainsString('from the centre out, to the left first', $left);
         self::assertStringNotContainsString('to the right first', $left);
-        self::assertSame($right, str_replace(['to the left first', 'left side first'], ['to the right first', 'right side first'], $left));
+        self::assertSame(
+            $right,
+            str_replace(['to the left first', 'left side first'], ['to the right first', 'right side first'], $left),
+        );
     }
 
     public function testTheTopGoesOnItsRollerBeforeTheBackingWhereTheSchoolSaysSo(): void
     {
-        $places = static fn (LayerOrder $order): array => array_map(Loads::steps(['load/float' => 'part'], new LoadingHabits(order: $order))->placeOf(...), ['attach-top', 'attach-lead']);
+        $places = static fn(LayerOrder $order): array => array_map(
+            Loads::steps(['load/float' => 'part'], new LoadingHabits(order: $order))->placeOf(...),
+            ['attach-top', 'attach-lead'],
+        );
         [$top, $backing] = $places(LayerOrder::BackingFirst);
         self::assertGreaterThan($backing, $top);
         [$top, $backing] = $places(LayerOrder::TopFirst);
@@ -148,7 +395,15 @@ final class StepsTest extends TestCase
         $pin = $list->placeOf('pin-tail');
         self::assertNotNull($pin);
         $pass = $list->steps[$pin]->pass;
-        $named = array_values(array_filter($list->steps, static fn ($step): bool => str_contains(Loads::told(new StepList($list->start, [$step]))[0], 'its last hold lets go')));
+        $named = array_values(
+            array_filter(
+                $list->steps,
+                static fn($step): bool => str_contains(
+                    Loads::told(new StepList($list->start, [$step]))[0],
+                    'its last hold lets go',
+                ),
+            ),
+        );
 
         self::assertCount(1, $named);
         self::assertSame(9, $pass);
@@ -158,10 +413,17 @@ final class StepsTest extends TestCase
 
     public function testAQuiltTurnedRoundIsTakenOffAndLoadedAgainInItsMiddle(): void
     {
-        $list = Loads::steps(['quilting/directional' => true, 'load/direction' => 'as-is'], working: Working::TurnedRound);
+        $list = Loads::steps(
+            ['quilting/directional' => true, 'load/direction' => 'as-is'],
+            working: Working::TurnedRound,
+        );
         $told = implode("\n", Loads::told($list));
 
-        self::assertStringContainsString('turn-off: Side clamps off; wind back, take the quilt off both ends, and turn it round so that its tail edge leads', $told);
+        self::assertStringContainsString(
+            'turn-off: Side clamps off; wind back, take the quilt off both ends, and turn it round so that its tail ' .
+                'edge leads',
+            $told,
+        );
         self::assertStringContainsString('The design is flipped for this half', $told);
         self::assertStringContainsString('the design flipped, down to', $told);
         self::assertStringContainsString('from the tail edge', $told);
@@ -171,41 +433,78 @@ final class StepsTest extends TestCase
 
     public function testBordersLastComeAfterTheBody(): void
     {
-        $list = Loads::steps(['quilting' => ['style' => 'blocks'], 'top/seams_across' => [['at' => '6 in', 'kind' => 'border'], ['at' => '81 in', 'kind' => 'border']], 'top/seams_along' => [['at' => '6 in', 'kind' => 'border'], ['at' => '62 in', 'kind' => 'border']]], working: Working::BordersLast);
-        $passes = array_values(array_filter($list->steps, static fn ($step): bool => Group::Pass === $step->group));
+        $list = Loads::steps(
+            [
+                'quilting' => ['style' => 'blocks'],
+                'top/seams_across' => [['at' => '6 in', 'kind' => 'border'], ['at' => '81 in', 'kind' => 'border']],
+                'top/seams_along' => [['at' => '6 in', 'kind' => 'border'], ['at' => '62 in', 'kind' => 'border']],
+            ],
+            working: Working::BordersLast,
+        );
+        $passes = array_values(array_filter($list->steps, static fn($step): bool => Group::Pass === $step->group));
 
-        self::assertSame(['border-top', 'border-bottom', 'border-left', 'border-right'], array_map(static fn ($step): string => $step->key, \array_slice($passes, -4)));
+        self::assertSame(
+            ['border-top', 'border-bottom', 'border-left', 'border-right'],
+            array_map(static fn($step): string => $step->key, \array_slice($passes, -4)),
+        );
     }
 
     public function testAQuiltHungOffTheCentreHasItsPlaceMarked(): void
     {
         $setup = Loads::setup();
-        $aside = new Setup($setup->plan, $setup->winding, $setup->habits, $setup->stitches, $setup->thread, $setup->held, Length::inches(-12));
+        $aside = new Setup(
+            $setup->plan,
+            $setup->winding,
+            $setup->habits,
+            $setup->stitches,
+            $setup->thread,
+            $setup->held,
+            Length::inches(-12),
+        );
 
-        self::assertStringContainsString('on both leaders, mark 12 in to the left of the centre mark', implode("\n", Loads::told((new StepRule())->steps($aside))));
+        self::assertStringContainsString(
+            'on both leaders, mark 12 in to the left of the centre mark',
+            implode("\n", Loads::told((new StepRule())->steps($aside))),
+        );
     }
 
     public function testMagnetsHoldTheHangingEndOnlyWhereTheBarIsOfSteel(): void
     {
-        $short = ['top/lengths' => ['left' => '60 in', 'middle' => '60 in', 'right' => '60 in'], 'top/diagonals' => null];
+        $short = [
+            'top/lengths' => ['left' => '60 in', 'middle' => '60 in', 'right' => '60 in'],
+            'top/diagonals' => null,
+        ];
 
-        self::assertStringContainsString('magnets on the steel front bar', implode("\n", Loads::told(Loads::steps($short, hasSteelBars: true))));
+        self::assertStringContainsString(
+            'magnets on the steel front bar',
+            implode("\n", Loads::told(Loads::steps($short, hasSteelBars: true))),
+        );
         self::assertStringNotContainsString('magnets', implode("\n", Loads::told(Loads::steps($short))));
     }
 
     public function testFewPassesAreToldInTheirSingleSteps(): void
     {
-        $list = Loads::steps(['top/lengths' => ['left' => '30 in', 'middle' => '30 in', 'right' => '30 in'], 'top/diagonals' => null, 'load/direction' => 'as-is']);
-        $second = array_values(array_filter($list->steps, static fn ($step): bool => 2 === $step->pass));
+        $list = Loads::steps([
+            'top/lengths' => ['left' => '30 in', 'middle' => '30 in', 'right' => '30 in'],
+            'top/diagonals' => null,
+            'load/direction' => 'as-is',
+        ]);
+        $second = array_values(array_filter($list->steps, static fn($step): bool => 2 === $step->pass));
 
-        self::assertSame(['pass-2-release', 'pass-2-advance', 'pass-2-smooth', 'pass-2-sides', 'pass-2-clamp'], array_map(static fn ($step): string => $step->key, \array_slice($second, 0, 5)));
+        self::assertSame(
+            ['pass-2-release', 'pass-2-advance', 'pass-2-smooth', 'pass-2-sides', 'pass-2-clamp'],
+            array_map(static fn($step): string => $step->key, \array_slice($second, 0, 5)),
+        );
     }
 
     public function testVeryManyPassesAreToldInTwoStepsEach(): void
     {
         $list = Loads::steps(['quilting/row_height' => '3 in', 'frame/throat' => '11 in']);
-        $third = array_values(array_filter($list->steps, static fn ($step): bool => 3 === $step->pass));
+        $third = array_values(array_filter($list->steps, static fn($step): bool => 3 === $step->pass));
 
-        self::assertSame([StepKind::Advance, StepKind::Stitch], array_map(static fn ($step): StepKind => $step->kind, $third));
+        self::assertSame(
+            [StepKind::Advance, StepKind::Stitch],
+            array_map(static fn($step): StepKind => $step->kind, $third),
+        );
     }
 }

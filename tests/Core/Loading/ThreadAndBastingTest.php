@@ -40,8 +40,12 @@ final class ThreadAndBastingTest extends TestCase
 
     public function testTheBobbinRunsOutInThePassInWhichItsThreadEnds(): void
     {
-        $rule = new ThreadRule(new Stitches(quiltingPerInch: 254, bobbin: Length::millimetres(100), underFoot: Length::millimetres(0)));
-        $passes = static fn (float ...$millimetres): array => array_values(array_map(Length::millimetres(...), $millimetres));
+        $rule = new ThreadRule(
+            new Stitches(quiltingPerInch: 254, bobbin: Length::millimetres(100), underFoot: Length::millimetres(0)),
+        );
+        $passes = static fn(float ...$millimetres): array => array_values(
+            array_map(Length::millimetres(...), $millimetres),
+        );
 
         self::assertSame([3], $rule->plan($passes(40, 40, 40))->runsOut);
         self::assertSame(2, $rule->plan($passes(40, 40, 40))->bobbins);
@@ -56,18 +60,34 @@ final class ThreadAndBastingTest extends TestCase
         $setup = Loads::setup();
         $rows = $setup->winding->rows;
         self::assertNotNull($rows);
-        $laid = new LaidDesign((new ShippedDesigns())->find('loops') ?? self::fail('no design ships'), $rows, $setup->across());
+        $laid = new LaidDesign(
+            (new ShippedDesigns())->find('loops') ?? self::fail('no design ships'),
+            $rows,
+            $setup->across(),
+        );
         $byPass = (new StitchedRule($setup->across(), $laid))->byPass($setup->winding);
 
         self::assertCount(10, $byPass);
-        self::assertEqualsWithDelta($laid->stitched()->toMillimetres(), array_sum(array_map(static fn (Length $length): float => $length->toMillimetres(), $byPass)), 0.1);
-        self::assertEqualsWithDelta(10 * 2.5 * $setup->across()->toMillimetres(), $setup->thread->stitched->toMillimetres(), 0.1);
+        self::assertEqualsWithDelta(
+            $laid->stitched()->toMillimetres(),
+            array_sum(array_map(static fn(Length $length): float => $length->toMillimetres(), $byPass)),
+            0.1,
+        );
+        self::assertEqualsWithDelta(
+            10 * 2.5 * $setup->across()->toMillimetres(),
+            $setup->thread->stitched->toMillimetres(),
+            0.1,
+        );
     }
 
     public function testTheReferenceLineLiesWhereTheTopBegins(): void
     {
         self::assertEqualsWithDelta(-12.7, $this->of(BastingLineKind::Reference)[0]->from->y, 1e-9);
-        self::assertEqualsWithDelta(0, $this->of(BastingLineKind::Reference, new LoadingHabits(farEdge: FarEdge::OnLine))[0]->from->y, 1e-9);
+        self::assertEqualsWithDelta(
+            0,
+            $this->of(BastingLineKind::Reference, new LoadingHabits(farEdge: FarEdge::OnLine))[0]->from->y,
+            1e-9,
+        );
         self::assertSame([], $this->of(BastingLineKind::Reference, new LoadingHabits(batting: BattingHold::Pinned)));
     }
 
@@ -80,7 +100,12 @@ final class ThreadAndBastingTest extends TestCase
         self::assertEqualsWithDelta(3.175, $first->from->y, 1e-9);
         self::assertSame(3.175, $first->inset->toMillimetres());
         $left = (new BastingRule())->lines(Loads::setup(hand: Hand::Left));
-        self::assertLessThan(0, array_values(array_filter($left, static fn (BastingLine $line): bool => BastingLineKind::TopEdge === $line->kind))[0]->to->x);
+        self::assertLessThan(
+            0,
+            array_values(
+                array_filter($left, static fn(BastingLine $line): bool => BastingLineKind::TopEdge === $line->kind),
+            )[0]->to->x,
+        );
     }
 
     public function testTheSidesOfAllBedsCoverTheQuiltOnce(): void
@@ -115,7 +140,7 @@ final class ThreadAndBastingTest extends TestCase
         $setup = Loads::setup();
         $lines = $this->of(BastingLineKind::LastEdge);
 
-        self::assertSame([9, 9], array_map(static fn (BastingLine $line): ?int => $line->pass, $lines));
+        self::assertSame([9, 9], array_map(static fn(BastingLine $line): ?int => $line->pass, $lines));
         self::assertEqualsWithDelta($setup->along()->toMillimetres() - 3.175, $lines[0]->from->y, 1e-9);
     }
 
@@ -125,7 +150,10 @@ final class ThreadAndBastingTest extends TestCase
 
         self::assertEqualsWithDelta(101.6, $lines[1]->from->y - $lines[0]->from->y, 1e-9);
         self::assertSame($lines[0]->to->x, $lines[1]->from->x);
-        self::assertSame([], (new BastingRule())->lines(Loads::setup(habits: new LoadingHabits(purpose: Purpose::Prebasted))));
+        self::assertSame(
+            [],
+            (new BastingRule())->lines(Loads::setup(habits: new LoadingHabits(purpose: Purpose::Prebasted))),
+        );
     }
 
     public function testWhatIsLeftIsCountedInPassesAndRows(): void
@@ -141,6 +169,11 @@ final class ThreadAndBastingTest extends TestCase
     /** @return list<BastingLine> */
     private function of(BastingLineKind $kind, LoadingHabits $habits = new LoadingHabits()): array
     {
-        return array_values(array_filter((new BastingRule())->lines(Loads::setup(habits: $habits)), static fn (BastingLine $line): bool => $kind === $line->kind));
+        return array_values(
+            array_filter(
+                (new BastingRule())->lines(Loads::setup(habits: $habits)),
+                static fn(BastingLine $line): bool => $kind === $line->kind,
+            ),
+        );
     }
 }

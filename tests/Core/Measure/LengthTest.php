@@ -68,7 +68,24 @@ final class LengthTest extends TestCase
     /** @return iterable<string, array{string}> */
     public static function unreadable(): iterable
     {
-        foreach (['abc', '6 6', '1/0', '66 3/2', '5 cm 3 mm', '18 in 2 ft', '2 yd 18', '1.2.3', '999999', '1e5', '5 miles', '--4', '66 1/2 1/2'] as $text) {
+        foreach (
+            [
+                'abc',
+                '6 6',
+                '1/0',
+                '66 3/2',
+                '5 cm 3 mm',
+                '18 in 2 ft',
+                '2 yd 18',
+                '1.2.3',
+                '999999',
+                '1e5',
+                '5 miles',
+                '--4',
+                '66 1/2 1/2',
+            ]
+            as $text
+        ) {
             yield $text => [$text];
         }
     }
@@ -81,13 +98,17 @@ final class LengthTest extends TestCase
 
     public function testALongTextIsCutInTheMessage(): void
     {
-        $this->expectExceptionMessage('"'.str_repeat('x', 40).'…" is not a length.');
+        $this->expectExceptionMessage('"' . str_repeat('x', 40) . '…" is not a length.');
         Length::parse(str_repeat('x', 500));
     }
 
     #[DataProvider('written')]
-    public function testLengthsAreWrittenInEighthsOrMillimetres(string $from, UnitSystem $units, Rounding $rounding, string $text): void
-    {
+    public function testLengthsAreWrittenInEighthsOrMillimetres(
+        string $from,
+        UnitSystem $units,
+        Rounding $rounding,
+        string $text,
+    ): void {
         self::assertSame($text, (new LengthWriter($units))->write(Length::parse($from), $rounding));
     }
 
@@ -122,7 +143,12 @@ final class LengthTest extends TestCase
     {
         $eighth = Length::inches(0.125);
         foreach ([Rounding::Up, Rounding::Nearest, Rounding::Down] as $rounding) {
-            self::assertSame(0, Length::inches(-66.125)->roundedTo($eighth, $rounding)->compareTo(Length::inches(-66.125)));
+            self::assertSame(
+                0,
+                Length::inches(-66.125)
+                    ->roundedTo($eighth, $rounding)
+                    ->compareTo(Length::inches(-66.125)),
+            );
         }
     }
 }

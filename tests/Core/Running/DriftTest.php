@@ -28,7 +28,9 @@ final class DriftTest extends TestCase
     /** The worked example for rule 16. */
     public function testADriftIsForecastToTheTail(): void
     {
-        $drift = self::rule()->judge(self::readings([0, 0, 0], [12, 0.125, 0.125], [24, 0.125, 0.25], [36, 0.3125, 0.375], [48, 0.375, 0.4375]));
+        $drift = self::rule()->judge(
+            self::readings([0, 0, 0], [12, 0.125, 0.125], [24, 0.125, 0.25], [36, 0.3125, 0.375], [48, 0.375, 0.4375]),
+        );
 
         self::assertSame(DriftState::Ok, $drift->state);
         self::assertEqualsWithDelta(8.5938, $drift->slopePerMetre, 1e-4);
@@ -67,10 +69,20 @@ final class DriftTest extends TestCase
 
     public function testAStraightDriftIsForecastExactlyInAnyOrder(): void
     {
-        $this->forAll(Generators::choose(-4, 4), Generators::choose(3, 8))->then(static function (int $sixteenths, int $count): void {
-            $readings = array_map(static fn (int $i): RegisterReading => new RegisterReading(Length::inches(9 * $i), Length::inches($sixteenths * $i / 16), Length::inches($sixteenths * $i / 16)), range(0, $count - 1));
+        $this->forAll(Generators::choose(-4, 4), Generators::choose(3, 8))->then(static function (
+            int $sixteenths,
+            int $count,
+        ): void {
+            $readings = array_map(
+                static fn(int $i): RegisterReading => new RegisterReading(
+                    Length::inches(9 * $i),
+                    Length::inches(($sixteenths * $i) / 16),
+                    Length::inches(($sixteenths * $i) / 16),
+                ),
+                range(0, $count - 1),
+            );
             $drift = self::rule()->judge(array_reverse($readings));
-            self::assertEqualsWithDelta($sixteenths * 10 / 16, $drift->forecast?->length()->toInches(), 1e-6);
+            self::assertEqualsWithDelta(($sixteenths * 10) / 16, $drift->forecast?->length()->toInches(), 1e-6);
             self::assertEqualsWithDelta(0, $drift->forecastError?->length()->toMillimetres(), 1e-4);
         });
     }
@@ -91,8 +103,19 @@ final class DriftTest extends TestCase
         yield 'another format' => [['format' => 'schwung/job'], '/format: "schwung/job" found;'];
         yield 'no length' => [['length' => '0 in'], '/length: "0 in" found;'];
         yield 'a margin below zero' => [['side_margin' => '-4 in'], '/side_margin: "-4 in" found;'];
-        yield 'two at one length' => [['readings' => [['wound' => '1 in', 'left' => '0 in', 'right' => '0 in'], ['wound' => '2.54 cm', 'left' => '0 in', 'right' => '0 in']]], '/readings/1/wound: "2.54 cm" found; expected is a length that has no reading yet.'];
-        yield 'an offset without its unit' => [['readings' => [['wound' => '1 in', 'left' => '0', 'right' => '0 in']]], '/readings/0/left: "0" has no unit.'];
+        yield 'two at one length' => [
+            [
+                'readings' => [
+                    ['wound' => '1 in', 'left' => '0 in', 'right' => '0 in'],
+                    ['wound' => '2.54 cm', 'left' => '0 in', 'right' => '0 in'],
+                ],
+            ],
+            '/readings/1/wound: "2.54 cm" found; expected is a length that has no reading yet.',
+        ];
+        yield 'an offset without its unit' => [
+            ['readings' => [['wound' => '1 in', 'left' => '0', 'right' => '0 in']]],
+            '/readings/0/left: "0" has no unit.',
+        ];
     }
 
     public function testTheCommandAddsItsResult(): void
@@ -102,8 +125,15 @@ final class DriftTest extends TestCase
         $document = json_decode($out, true, flags: \JSON_THROW_ON_ERROR);
 
         self::assertSame(0, $code);
-        self::assertSame(['ok', 0.0, '4 in'], [$document['result']['state'], (float) $document['result']['slope_per_m'], $document['result']['margin_left']['text']]);
-        $schema = (string) file_get_contents(__DIR__.'/../../../docs/formats/drift.schema.json');
+        self::assertSame(
+            ['ok', 0.0, '4 in'],
+            [
+                $document['result']['state'],
+                (float) $document['result']['slope_per_m'],
+                $document['result']['margin_left']['text'],
+            ],
+        );
+        $schema = (string) file_get_contents(__DIR__ . '/../../../docs/formats/drift.schema.json');
         self::assertTrue((new Validator())->validate(json_decode($out), $schema)->isValid());
         [, $out] = self::resultOf([...self::document(), 'readings' => []]);
         self::assertStringContainsString('"state": "unknown"', $out);
@@ -122,15 +152,31 @@ final class DriftTest extends TestCase
      */
     private static function readings(array ...$rows): array
     {
-        return array_values(array_map(static fn (array $row): RegisterReading => new RegisterReading(Length::inches($row[0]), Length::inches($row[1]), Length::inches($row[2])), $rows));
+        return array_values(
+            array_map(
+                static fn(array $row): RegisterReading => new RegisterReading(
+                    Length::inches($row[0]),
+                    Length::inches($row[1]),
+                    Length::inches($row[2]),
+                ),
+                $rows,
+            ),
+        );
     }
 
     /** @return array<string, mixed> */
     private static function document(): array
     {
-        $reading = static fn (string $wound): array => ['wound' => $wound, 'left' => '0 in', 'right' => '0 in'];
+        $reading = static fn(string $wound): array => ['wound' => $wound, 'left' => '0 in', 'right' => '0 in'];
 
-        return ['format' => 'schwung/drift', 'version' => 1, 'units' => 'in', 'side_margin' => '4 in', 'length' => '90 in', 'readings' => [$reading('0 in'), $reading('12 in'), $reading('24 in')]];
+        return [
+            'format' => 'schwung/drift',
+            'version' => 1,
+            'units' => 'in',
+            'side_margin' => '4 in',
+            'length' => '90 in',
+            'readings' => [$reading('0 in'), $reading('12 in'), $reading('24 in')],
+        ];
     }
 
     /**

@@ -36,7 +36,10 @@ final class BattingTest extends TestCase
     {
         $check = $this->check(93, 93, 90, $load);
 
-        self::assertSame([72.0, $along], [$check->requiredAcross->length()->toInches(), $check->requiredAlong->length()->toInches()]);
+        self::assertSame(
+            [72.0, $along],
+            [$check->requiredAcross->length()->toInches(), $check->requiredAlong->length()->toInches()],
+        );
     }
 
     /** @return iterable<string, array{Load, float}> */
@@ -44,18 +47,47 @@ final class BattingTest extends TestCase
     {
         $in = Length::inches(...);
         yield 'four, pins and clips' => [new Load(tail: HoldingSystem::ChannelClips), 91.25];
-        yield 'three, hook and loop and magnets' => [new Load(school: MarginSchool::Three, lead: HoldingSystem::HookAndLoop, tail: HoldingSystem::Magnets), 90.25];
-        yield 'worked out, pins and clips' => [new Load(school: MarginSchool::WorkedOut, tail: HoldingSystem::ChannelClips), 89.25];
-        yield 'worked out, hook and loop and spring clamps' => [new Load(school: MarginSchool::WorkedOut, lead: HoldingSystem::HookAndLoop, tail: HoldingSystem::SpringClamps), 89.75];
-        yield 'custom, never less than nothing' => [new Load(school: MarginSchool::Custom, custom: new CustomMargins($in(0.75), $in(2), $in(4), $in(4)), tail: HoldingSystem::Zip), 88.25];
+        yield 'three, hook and loop and magnets' => [
+            new Load(school: MarginSchool::Three, lead: HoldingSystem::HookAndLoop, tail: HoldingSystem::Magnets),
+            90.25,
+        ];
+        yield 'worked out, pins and clips' => [
+            new Load(school: MarginSchool::WorkedOut, tail: HoldingSystem::ChannelClips),
+            89.25,
+        ];
+        yield 'worked out, hook and loop and spring clamps' => [
+            new Load(
+                school: MarginSchool::WorkedOut,
+                lead: HoldingSystem::HookAndLoop,
+                tail: HoldingSystem::SpringClamps,
+            ),
+            89.75,
+        ];
+        yield 'custom, never less than nothing' => [
+            new Load(
+                school: MarginSchool::Custom,
+                custom: new CustomMargins($in(0.75), $in(2), $in(4), $in(4)),
+                tail: HoldingSystem::Zip,
+            ),
+            88.25,
+        ];
     }
 
     #[DataProvider('battings')]
-    public function testABattingFitsIsTrimmedOrIsShort(float $width, float $length, float $limit, BattingState $state, ?float $trimTo, bool $nearBacking = false): void
-    {
+    public function testABattingFitsIsTrimmedOrIsShort(
+        float $width,
+        float $length,
+        float $limit,
+        BattingState $state,
+        ?float $trimTo,
+        bool $nearBacking = false,
+    ): void {
         $check = $this->check($width, $length, $limit);
 
-        self::assertSame([$state, $trimTo, $nearBacking], [$check->state, $check->trimTo?->toInches(), $check->isWithin(Length::inches(1))]);
+        self::assertSame(
+            [$state, $trimTo, $nearBacking],
+            [$check->state, $check->trimTo?->toInches(), $check->isWithin(Length::inches(1))],
+        );
     }
 
     /** @return iterable<string, array{0: float, 1: float, 2: float, 3: BattingState, 4: float|null, 5?: bool}> */
@@ -92,8 +124,21 @@ final class BattingTest extends TestCase
     {
         $cuts = (new BattingRoll(new Practice()))->cuts(Length::inches(72), Length::inches(91), Length::inches(96));
 
-        self::assertSame([[72.0, 5.0, false], [91.0, 24.0, true]], array_map(static fn ($cut): array => [$cut->length->toInches(), $cut->offcut->toInches(), $cut->isOffcutWorthKeeping], $cuts));
-        self::assertSame([], (new BattingRoll(new Practice()))->cuts(Length::inches(72), Length::inches(91), Length::inches(60)));
+        self::assertSame(
+            [[72.0, 5.0, false], [91.0, 24.0, true]],
+            array_map(
+                static fn($cut): array => [
+                    $cut->length->toInches(),
+                    $cut->offcut->toInches(),
+                    $cut->isOffcutWorthKeeping,
+                ],
+                $cuts,
+            ),
+        );
+        self::assertSame(
+            [],
+            (new BattingRoll(new Practice()))->cuts(Length::inches(72), Length::inches(91), Length::inches(60)),
+        );
     }
 
     public function testButtedPiecesCoverWhereTheyReachSideBySide(): void
@@ -106,21 +151,43 @@ final class BattingTest extends TestCase
         self::assertNull((new BattingPieces())->layout([[$in(40), $in(80)], [$in(40), $in(80)]], $in(72), $in(91)));
     }
 
-    private function check(float $width, float $length, float $backingAcross, Load $load = new Load(tail: HoldingSystem::ChannelClips)): BattingCheck
-    {
-        return $this->checkOf(new Batting(Length::inches($width), Length::inches($length), BattingKind::Cotton), $backingAcross, $load);
+    private function check(
+        float $width,
+        float $length,
+        float $backingAcross,
+        Load $load = new Load(tail: HoldingSystem::ChannelClips),
+    ): BattingCheck {
+        return $this->checkOf(
+            new Batting(Length::inches($width), Length::inches($length), BattingKind::Cotton),
+            $backingAcross,
+            $load,
+        );
     }
 
     private function checkOf(Batting $batting, float $backingAcross, Load $load): BattingCheck
     {
         $practice = new Practice();
         $top = Jobs::top(68, 87.25);
-        $backing = (new BackingRule($practice))->check($top, UsableBacking::of(Jobs::backing($backingAcross, 110)), $load, Direction::AsIs);
+        $backing = (new BackingRule($practice))->check(
+            $top,
+            UsableBacking::of(Jobs::backing($backingAcross, 110)),
+            $load,
+            Direction::AsIs,
+        );
         if ($backingAcross < 76 && $backingAcross > 60) {
             // Margins set by hand keep such a narrow backing from being short.
             $in = Length::inches(...);
-            $load = new Load(school: MarginSchool::Custom, custom: new CustomMargins($in(4), $in(4), $in(2.25), $in(2.25)), tail: HoldingSystem::ChannelClips);
-            $backing = (new BackingRule($practice))->check($top, UsableBacking::of(Jobs::backing($backingAcross, 110)), $load, Direction::AsIs);
+            $load = new Load(
+                school: MarginSchool::Custom,
+                custom: new CustomMargins($in(4), $in(4), $in(2.25), $in(2.25)),
+                tail: HoldingSystem::ChannelClips,
+            );
+            $backing = (new BackingRule($practice))->check(
+                $top,
+                UsableBacking::of(Jobs::backing($backingAcross, 110)),
+                $load,
+                Direction::AsIs,
+            );
         }
 
         return (new BattingRule($practice))->check($batting, $top, $load, Direction::AsIs, $backing);

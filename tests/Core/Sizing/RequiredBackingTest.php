@@ -39,8 +39,14 @@ use Tests\Core\Jobs;
 final class RequiredBackingTest extends TestCase
 {
     #[DataProvider('schools')]
-    public function testEachSchoolAsksItsMargins(MarginSchool $school, FloatKind $float, float $across, string $acrossText, float $along, string $alongText): void
-    {
+    public function testEachSchoolAsksItsMargins(
+        MarginSchool $school,
+        FloatKind $float,
+        float $across,
+        string $acrossText,
+        float $along,
+        string $alongText,
+    ): void {
         $required = $this->rule()->required(Jobs::top(68, 87.25), $this->load($school, $float), Direction::AsIs);
         $writer = new LengthWriter(UnitSystem::Inches);
 
@@ -53,20 +59,42 @@ final class RequiredBackingTest extends TestCase
     /** @return iterable<string, array{MarginSchool, FloatKind, float, string, float, string}> */
     public static function schools(): iterable
     {
-        yield 'three' => [MarginSchool::Three, FloatKind::Full, 1879.600, '74 in', 2368.550, '93 ¼ in'];
-        yield 'four' => [MarginSchool::Four, FloatKind::None, 1930.400, '76 in', 2419.350, '95 ¼ in'];
-        yield 'five' => [MarginSchool::Five, FloatKind::Part, 1981.200, '78 in', 2470.150, '97 ¼ in'];
-        yield 'short frame' => [MarginSchool::ShortFrame, FloatKind::Full, 2032.000, '80 in', 2520.950, '99 ¼ in'];
-        yield 'custom' => [MarginSchool::Custom, FloatKind::Full, 1943.100, '76 ½ in', 2419.350, '95 ¼ in'];
-        yield 'worked out, part float' => [MarginSchool::WorkedOut, FloatKind::Part, 1901.762, '74 ⅞ in', 2330.450, '91 ¾ in'];
-        yield 'worked out, full float' => [MarginSchool::WorkedOut, FloatKind::Full, 1923.923, '75 ¾ in', 2330.450, '91 ¾ in'];
+        yield 'three' => [MarginSchool::Three, FloatKind::Full, 1879.6, '74 in', 2368.55, '93 ¼ in'];
+        yield 'four' => [MarginSchool::Four, FloatKind::None, 1930.4, '76 in', 2419.35, '95 ¼ in'];
+        yield 'five' => [MarginSchool::Five, FloatKind::Part, 1981.2, '78 in', 2470.15, '97 ¼ in'];
+        yield 'short frame' => [MarginSchool::ShortFrame, FloatKind::Full, 2032.0, '80 in', 2520.95, '99 ¼ in'];
+        yield 'custom' => [MarginSchool::Custom, FloatKind::Full, 1943.1, '76 ½ in', 2419.35, '95 ¼ in'];
+        yield 'worked out, part float' => [
+            MarginSchool::WorkedOut,
+            FloatKind::Part,
+            1901.762,
+            '74 ⅞ in',
+            2330.45,
+            '91 ¾ in',
+        ];
+        yield 'worked out, full float' => [
+            MarginSchool::WorkedOut,
+            FloatKind::Full,
+            1923.923,
+            '75 ¾ in',
+            2330.45,
+            '91 ¾ in',
+        ];
     }
 
     /** @param array{float, float} $ends */
     #[DataProvider('holds')]
-    public function testASchoolCannotOverruleTheHand(HoldingSystem $lead, HoldingSystem $tail, MarginSchool $school, array $ends): void
-    {
-        $margins = (new MarginRule(new Practice()))->margins($this->load($school, lead: $lead, tail: $tail), Length::inches(87.25), EdgeKind::Straight);
+    public function testASchoolCannotOverruleTheHand(
+        HoldingSystem $lead,
+        HoldingSystem $tail,
+        MarginSchool $school,
+        array $ends,
+    ): void {
+        $margins = (new MarginRule(new Practice()))->margins(
+            $this->load($school, lead: $lead, tail: $tail),
+            Length::inches(87.25),
+            EdgeKind::Straight,
+        );
 
         self::assertSame($ends, [$margins->lead->length()->toInches(), $margins->tail->length()->toInches()]);
     }
@@ -74,20 +102,44 @@ final class RequiredBackingTest extends TestCase
     /** @return iterable<string, array{HoldingSystem, HoldingSystem, MarginSchool, array{float, float}}> */
     public static function holds(): iterable
     {
-        yield 'pins and clips, worked out' => [HoldingSystem::Pins, HoldingSystem::ChannelClips, MarginSchool::WorkedOut, [1.5, 3.0]];
-        yield 'pins and clips, three' => [HoldingSystem::Pins, HoldingSystem::ChannelClips, MarginSchool::Three, [3.0, 3.0]];
-        yield 'hook and loop, dowel clamps' => [HoldingSystem::HookAndLoop, HoldingSystem::DowelClamps, MarginSchool::Three, [3.0, 3.5]];
+        yield 'pins and clips, worked out' => [
+            HoldingSystem::Pins,
+            HoldingSystem::ChannelClips,
+            MarginSchool::WorkedOut,
+            [1.5, 3.0],
+        ];
+        yield 'pins and clips, three' => [
+            HoldingSystem::Pins,
+            HoldingSystem::ChannelClips,
+            MarginSchool::Three,
+            [3.0, 3.0],
+        ];
+        yield 'hook and loop, dowel clamps' => [
+            HoldingSystem::HookAndLoop,
+            HoldingSystem::DowelClamps,
+            MarginSchool::Three,
+            [3.0, 3.5],
+        ];
         yield 'magnets, three' => [HoldingSystem::Magnets, HoldingSystem::Magnets, MarginSchool::Three, [5.0, 3.0]];
         yield 'magnets, four' => [HoldingSystem::Magnets, HoldingSystem::Magnets, MarginSchool::Four, [5.0, 4.0]];
-        yield 'spring clamps, five' => [HoldingSystem::SpringClamps, HoldingSystem::SpringClamps, MarginSchool::Five, [6.0, 6.0]];
+        yield 'spring clamps, five' => [
+            HoldingSystem::SpringClamps,
+            HoldingSystem::SpringClamps,
+            MarginSchool::Five,
+            [6.0, 6.0],
+        ];
     }
 
     public function testTurnedTheDriftFollowsTheLoadedLength(): void
     {
-        $required = $this->rule()->required(Jobs::top(68, 87.25), $this->load(MarginSchool::WorkedOut), Direction::Turned);
+        $required = $this->rule()->required(
+            Jobs::top(68, 87.25),
+            $this->load(MarginSchool::WorkedOut),
+            Direction::Turned,
+        );
 
         self::assertEqualsWithDelta(2403.094, $required->across->length()->toMillimetres(), 0.0006);
-        self::assertEqualsWithDelta(1841.500, $required->along->length()->toMillimetres(), 0.0006);
+        self::assertEqualsWithDelta(1841.5, $required->along->length()->toMillimetres(), 0.0006);
     }
 
     public function testAScallopedTopDriftsAsIfItFloated(): void
@@ -102,9 +154,19 @@ final class RequiredBackingTest extends TestCase
     }
 
     #[DataProvider('states')]
-    public function testTheStateSaysHowFarTheBackingGoes(float $across, float $along, float $slackAcross, float $slackAlong, BackingState $state): void
-    {
-        $check = $this->rule()->check(Jobs::top(68, 87.25), UsableBacking::of(Jobs::backing($across, $along)), $this->load(), Direction::AsIs);
+    public function testTheStateSaysHowFarTheBackingGoes(
+        float $across,
+        float $along,
+        float $slackAcross,
+        float $slackAlong,
+        BackingState $state,
+    ): void {
+        $check = $this->rule()->check(
+            Jobs::top(68, 87.25),
+            UsableBacking::of(Jobs::backing($across, $along)),
+            $this->load(),
+            Direction::AsIs,
+        );
 
         self::assertEqualsWithDelta($slackAcross, $check->slackAcross->length()->toInches(), 1e-6);
         self::assertEqualsWithDelta($slackAlong, $check->slackAlong->length()->toInches(), 1e-6);
@@ -123,8 +185,18 @@ final class RequiredBackingTest extends TestCase
     public function testHalfAMillimetreIsForgivenWhereTheDiagonalIsKnown(): void
     {
         $diagonal = hypot(75.985, 95.25);
-        $known = $this->rule()->check(Jobs::top(68, 87.25), UsableBacking::of(Jobs::backing(75.985, 95.25, $diagonal)), $this->load(), Direction::AsIs);
-        $unknown = $this->rule()->check(Jobs::top(68, 87.25), UsableBacking::of(Jobs::backing(75.985, 95.25)), $this->load(), Direction::AsIs);
+        $known = $this->rule()->check(
+            Jobs::top(68, 87.25),
+            UsableBacking::of(Jobs::backing(75.985, 95.25, $diagonal)),
+            $this->load(),
+            Direction::AsIs,
+        );
+        $unknown = $this->rule()->check(
+            Jobs::top(68, 87.25),
+            UsableBacking::of(Jobs::backing(75.985, 95.25)),
+            $this->load(),
+            Direction::AsIs,
+        );
 
         self::assertSame([BackingState::Fits, BackingState::Tight], [$known->state(), $unknown->state()]);
     }
@@ -141,7 +213,10 @@ final class RequiredBackingTest extends TestCase
         $load = $this->load(lead: HoldingSystem::SpringClamps, tail: HoldingSystem::SpringClamps);
         $remedies = $this->find(Jobs::top(50, 62), $backing, $load, []);
 
-        self::assertSame([RemedyKind::Turn, RemedyKind::Extend, RemedyKind::Piece, RemedyKind::AskClient], array_column($remedies, 'kind'));
+        self::assertSame(
+            [RemedyKind::Turn, RemedyKind::Extend, RemedyKind::Piece, RemedyKind::AskClient],
+            array_column($remedies, 'kind'),
+        );
     }
 
     public function testPiecingIsOfferedOnlyWithABolt(): void
@@ -158,7 +233,10 @@ final class RequiredBackingTest extends TestCase
 
         self::assertSame(RemedyKind::Method, $remedies[0]->kind);
         self::assertSame(HoldingSystem::Pins, $remedies[0]->load?->tail);
-        self::assertSame('Pins instead of channel clips at the tail', $remedies[0]->title->writtenBy(new LengthWriter(UnitSystem::Inches)));
+        self::assertSame(
+            'Pins instead of channel clips at the tail',
+            $remedies[0]->title->writtenBy(new LengthWriter(UnitSystem::Inches)),
+        );
     }
 
     public function testSquaringOnlyTheEndsIsOfferedWhereTheSidesMayStayCrooked(): void
@@ -191,7 +269,15 @@ final class RequiredBackingTest extends TestCase
     {
         $cloth = UsableBacking::of($backing);
         $check = $this->rule()->check($top, $cloth, $load, Direction::AsIs);
-        $job = new Job(title: 'any', units: UnitSystem::Inches, top: $top, backing: $backing, batting: null, frame: Frames::of(methods: $methods), load: $load);
+        $job = new Job(
+            title: 'any',
+            units: UnitSystem::Inches,
+            top: $top,
+            backing: $backing,
+            batting: null,
+            frame: Frames::of(methods: $methods),
+            load: $load,
+        );
 
         return (new RemedyFinder(new Practice()))->find($job, $cloth, Direction::AsIs, $check);
     }
@@ -209,6 +295,12 @@ final class RequiredBackingTest extends TestCase
     ): Load {
         $in = Length::inches(...);
 
-        return new Load(school: $school, custom: new CustomMargins($in(5), $in(3), $in(4), $in(4.5)), float: $float, lead: $lead, tail: $tail);
+        return new Load(
+            school: $school,
+            custom: new CustomMargins($in(5), $in(3), $in(4), $in(4.5)),
+            float: $float,
+            lead: $lead,
+            tail: $tail,
+        );
     }
 }

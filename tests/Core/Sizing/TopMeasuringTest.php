@@ -83,10 +83,11 @@ final class TopMeasuringTest extends TestCase
     {
         $in = Length::inches(...);
 
-        return (new TopMeasuring())->measure(new Top(
-            ...array_map($in, $widths),
-            ...array_map($in, $lengths),
-            diagonals: null === $diagonals ? null : [$in($diagonals[0]), $in($diagonals[1])],
-        ));
+        $sides = array_map($in, [...$widths, ...$lengths]);
+        $both = null === $diagonals ? null : [$in($diagonals[0]), $in($diagonals[1])];
+
+        return (new TopMeasuring())->measure(
+            new Top($sides[0], $sides[1], $sides[2], $sides[3], $sides[4], $sides[5], $both),
+        );
     }
 }

@@ -38,7 +38,10 @@ final class BedTest extends TestCase
         $bed = $this->lie(BedSetup::flat());
 
         self::assertSame([], $bed->symptoms());
-        self::assertSame([0.0], array_values(array_unique(array_map(static fn ($sag): float => $sag->dip->toMillimetres(), $bed->sags))));
+        self::assertSame(
+            [0.0],
+            array_values(array_unique(array_map(static fn($sag): float => $sag->dip->toMillimetres(), $bed->sags))),
+        );
         self::assertSame(0.0, $bed->bend);
     }
 
@@ -46,35 +49,72 @@ final class BedTest extends TestCase
     #[DataProvider('faults')]
     public function testEachFaultShowsWhatItShows(BedSetup $setup, array $seen): void
     {
-        self::assertSame(array_map(static fn (Symptom $symptom): string => $symptom->value, $seen), array_map(static fn (Symptom $symptom): string => $symptom->value, $this->lie($setup)->symptoms()));
+        self::assertSame(
+            array_map(static fn(Symptom $symptom): string => $symptom->value, $seen),
+            array_map(static fn(Symptom $symptom): string => $symptom->value, $this->lie($setup)->symptoms()),
+        );
     }
 
     /** @return iterable<string, array{BedSetup, list<Symptom>}> */
     public static function faults(): iterable
     {
         $flat = BedSetup::flat();
-        $feels = static fn (Firmness $backing, Firmness $top): BedSetup => $flat->with(firmness: BedSetup::evenly($backing, $top));
-        $clamps = static fn (int $pull, ClampWidth $bite): BedSetup => $flat->with(clamps: new SideClamps($pull, $bite, Length::inches(12)));
+        $feels = static fn(Firmness $backing, Firmness $top): BedSetup => $flat->with(
+            firmness: BedSetup::evenly($backing, $top),
+        );
+        $clamps = static fn(int $pull, ClampWidth $bite): BedSetup => $flat->with(
+            clamps: new SideClamps($pull, $bite, Length::inches(12)),
+        );
         $good = Firmness::FirmWithGive;
 
-        yield 'a leader longer at the right' => [$flat->with(leader: new LeaderShape(Length::inches(0.375), Length::zero())), [Symptom::SideDip, Symptom::DragLine, Symptom::Skew]];
-        yield 'a leader longer at the left' => [$flat->with(leader: new LeaderShape(Length::inches(-0.375), Length::zero())), [Symptom::SideDip, Symptom::DragLine, Symptom::Skew]];
-        yield 'a leader worn in the middle' => [$flat->with(leader: new LeaderShape(Length::zero(), Length::inches(0.25))), [Symptom::CentreDip]];
-        yield 'a leader worn at its ends' => [$flat->with(leader: new LeaderShape(Length::zero(), Length::inches(-0.25))), [Symptom::BothSidesDip]];
-        yield 'an eighth of an inch is seen too' => [$flat->with(leader: new LeaderShape(Length::zero(), Length::inches(0.125))), [Symptom::CentreDip]];
+        yield 'a leader longer at the right' => [
+            $flat->with(leader: new LeaderShape(Length::inches(0.375), Length::zero())),
+            [Symptom::SideDip, Symptom::DragLine, Symptom::Skew],
+        ];
+        yield 'a leader longer at the left' => [
+            $flat->with(leader: new LeaderShape(Length::inches(-0.375), Length::zero())),
+            [Symptom::SideDip, Symptom::DragLine, Symptom::Skew],
+        ];
+        yield 'a leader worn in the middle' => [
+            $flat->with(leader: new LeaderShape(Length::zero(), Length::inches(0.25))),
+            [Symptom::CentreDip],
+        ];
+        yield 'a leader worn at its ends' => [
+            $flat->with(leader: new LeaderShape(Length::zero(), Length::inches(-0.25))),
+            [Symptom::BothSidesDip],
+        ];
+        yield 'an eighth of an inch is seen too' => [
+            $flat->with(leader: new LeaderShape(Length::zero(), Length::inches(0.125))),
+            [Symptom::CentreDip],
+        ];
         yield 'one ratchet behind' => [$flat->with(lag: Length::millimetres(8)), [Symptom::SideDip, Symptom::DragLine]];
-        yield 'a seam that winds on itself' => [$flat->with(seam: new WoundSeam(SeamLie::RollerToRoller, Pressing::ToOneSide, 14)), [Symptom::BothSidesDip, Symptom::RollRidge]];
-        yield 'a seam along the rails' => [$flat->with(seam: new WoundSeam(SeamLie::AlongRails, Pressing::ToOneSide, 14)), []];
-        yield 'clamps as hard as they go' => [$clamps(4, ClampWidth::Wide), [Symptom::ScallopedSide, Symptom::SnapBack, Symptom::RipplesOffFrame]];
+        yield 'a seam that winds on itself' => [
+            $flat->with(seam: new WoundSeam(SeamLie::RollerToRoller, Pressing::ToOneSide, 14)),
+            [Symptom::BothSidesDip, Symptom::RollRidge],
+        ];
+        yield 'a seam along the rails' => [
+            $flat->with(seam: new WoundSeam(SeamLie::AlongRails, Pressing::ToOneSide, 14)),
+            [],
+        ];
+        yield 'clamps as hard as they go' => [
+            $clamps(4, ClampWidth::Wide),
+            [Symptom::ScallopedSide, Symptom::SnapBack, Symptom::RipplesOffFrame],
+        ];
         yield 'clamps that bite little' => [$clamps(2, ClampWidth::Narrow), [Symptom::ScallopedSide]];
         yield 'a backing that rings' => [$feels(Firmness::Rings, $good), [Symptom::RingsTight, Symptom::CurlToBack]];
         yield 'a top pulled tight' => [$feels($good, Firmness::Tight), [Symptom::CurlToFront]];
         yield 'a top that is loose' => [$feels($good, Firmness::Soft), [Symptom::BubbleAhead, Symptom::CurlToBack]];
         yield 'everything hangs' => [$feels(Firmness::Hangs, Firmness::Hangs), [Symptom::Bounce, Symptom::BubbleAhead]];
-        yield 'one side of the backing is tight' => [$flat->with(firmness: new FirmnessReading([Firmness::Rings, $good, $good], [$good, $good, $good])), [Symptom::DragLine, Symptom::RingsTight]];
+        yield 'one side of the backing is tight' => [
+            $flat->with(firmness: new FirmnessReading([Firmness::Rings, $good, $good], [$good, $good, $good])),
+            [Symptom::DragLine, Symptom::RingsTight],
+        ];
         yield 'pins an inch apart' => [$flat->with(pinSpacing: Length::inches(1)), [Symptom::CrossRipple]];
         yield 'pins nine inches apart' => [$flat->with(pinSpacing: Length::inches(9)), [Symptom::CrossRipple]];
-        yield 'stretch from roller to roller' => [$flat->with(stretch: Stretch::Along), [Symptom::SnapBack, Symptom::RipplesOffFrame]];
+        yield 'stretch from roller to roller' => [
+            $flat->with(stretch: Stretch::Along),
+            [Symptom::SnapBack, Symptom::RipplesOffFrame],
+        ];
     }
 
     public function testAQuarterInchOverABedOfTwoFeetDipsAboutAnInchAndAHalf(): void
@@ -84,16 +124,35 @@ final class BedTest extends TestCase
 
     public function testMoreOfAFaultNeverShowsLess(): void
     {
-        $deepest = fn (float $inches): float => max([0.0, ...array_map(static fn ($sag): float => $sag->dip->toMillimetres(), $this->lie(BedSetup::flat()->with(leader: new LeaderShape(Length::zero(), Length::inches($inches))))->sags)]);
-        $ridge = fn (int $turns): float => (float) $this->lie(BedSetup::flat()->with(seam: new WoundSeam(SeamLie::RollerToRoller, Pressing::Open, $turns)))->of(Symptom::RollRidge)?->size?->length()->toMillimetres();
+        $deepest = fn(float $inches): float => max([
+            0.0,
+            ...array_map(
+                static fn($sag): float => $sag->dip->toMillimetres(),
+                $this->lie(BedSetup::flat()->with(leader: new LeaderShape(Length::zero(), Length::inches($inches))))
+                    ->sags,
+            ),
+        ]);
+        $ridge = fn(int $turns): float => (float) $this->lie(
+            BedSetup::flat()->with(seam: new WoundSeam(SeamLie::RollerToRoller, Pressing::Open, $turns)),
+        )
+            ->of(Symptom::RollRidge)
+            ?->size?->length()
+            ->toMillimetres();
 
         self::assertTrue($deepest(0.1) < $deepest(0.2) && $deepest(0.2) < $deepest(0.4));
-        self::assertSame([0.0, 6.0, 9.0], [$ridge(10), $ridge(20), $ridge(30)], 'three tenths of a millimetre at each turn, told from five millimetres on');
+        self::assertSame(
+            [0.0, 6.0, 9.0],
+            [$ridge(10), $ridge(20), $ridge(30)],
+            'three tenths of a millimetre at each turn, told from five millimetres on',
+        );
     }
 
     public function testLeftAndRightAreMirrored(): void
     {
-        $sags = fn (float $tilt): array => array_map(static fn ($sag): float => round($sag->dip->toMillimetres(), 6), $this->lie(BedSetup::flat()->with(leader: new LeaderShape(Length::inches($tilt), Length::zero())))->sags);
+        $sags = fn(float $tilt): array => array_map(
+            static fn($sag): float => round($sag->dip->toMillimetres(), 6),
+            $this->lie(BedSetup::flat()->with(leader: new LeaderShape(Length::inches($tilt), Length::zero())))->sags,
+        );
 
         self::assertSame($sags(0.3), array_reverse($sags(-0.3)));
     }

@@ -43,11 +43,23 @@ final class DiagnosisTest extends TestCase
     public function testTheKnowledgeIsWhole(): void
     {
         $knowledge = Knowledge::ofTheTrade();
-        self::assertSame(array_map(static fn (Cause $cause): string => $cause->value, Cause::cases()), array_values(array_intersect(array_map(static fn (Cause $cause): string => $cause->value, Cause::cases()), array_keys($knowledge->entries))), 'every cause is known');
+        self::assertSame(
+            array_map(static fn(Cause $cause): string => $cause->value, Cause::cases()),
+            array_values(
+                array_intersect(
+                    array_map(static fn(Cause $cause): string => $cause->value, Cause::cases()),
+                    array_keys($knowledge->entries),
+                ),
+            ),
+            'every cause is known',
+        );
         $shown = [];
         foreach ($knowledge->entries as $entry) {
-            self::assertNotSame('', trim($entry->words.$entry->test) ?: '', $entry->cause->value);
-            foreach ([$entry->words, $entry->test, $entry->ifSo, $entry->ifNot, $entry->now, $entry->nextTime] as $text) {
+            self::assertNotSame('', trim($entry->words . $entry->test) ?: '', $entry->cause->value);
+            foreach (
+                [$entry->words, $entry->test, $entry->ifSo, $entry->ifNot, $entry->now, $entry->nextTime]
+                as $text
+            ) {
                 self::assertNotSame('', $text, $entry->cause->value);
             }
             foreach ($entry->shows as $word => $strength) {
@@ -58,20 +70,43 @@ final class DiagnosisTest extends TestCase
             foreach ($entry->hints as $hint) {
                 self::assertContains($hint->weight, [Hint::IMPOSSIBLE, -2, -1, 1, 2]);
                 self::assertNotSame('', $hint->says);
-                self::assertFalse($hint->holdsIn(new Circumstances()), "nothing is known, so nothing speaks: {$hint->says}");
+                self::assertFalse(
+                    $hint->holdsIn(new Circumstances()),
+                    "nothing is known, so nothing speaks: {$hint->says}",
+                );
             }
         }
-        self::assertSame([], array_diff(array_map(static fn (Symptom $symptom): string => $symptom->value, Symptom::cases()), array_keys($shown)), 'every symptom has a cause');
+        self::assertSame(
+            [],
+            array_diff(
+                array_map(static fn(Symptom $symptom): string => $symptom->value, Symptom::cases()),
+                array_keys($shown),
+            ),
+            'every symptom has a cause',
+        );
     }
 
     public function testScoresAddUpAsTheRuleSays(): void
     {
-        $case = new TensionCase([Symptom::SideDip, Symptom::DragLine], [Symptom::Skew], new Circumstances(hold: new HoldFacts(loadsSinceLeaderCheck: 20), seen: new SeenFacts(sameSideBefore: 2)));
+        $case = new TensionCase(
+            [Symptom::SideDip, Symptom::DragLine],
+            [Symptom::Skew],
+            new Circumstances(hold: new HoldFacts(loadsSinceLeaderCheck: 20), seen: new SeenFacts(sameSideBefore: 2)),
+        );
         $crooked = $this->of(Cause::LeaderCrooked, $case);
 
-        // side dip 3, drag line 2, half of skew's 2 away, the same side on several quilts 2, many loads since a check 1.
+        // side dip 3, drag line 2, half of skew's 2 away, the same side on several quilts 2, many loads since a check
+        // 1.
         self::assertEqualsWithDelta(7.0, $crooked->score, 1e-9);
-        self::assertSame(['one side hangs: nearly always so', 'a diagonal pull: often so', 'that side dipped on several earlier quilts', 'the leaders have not been looked at for many loads'], $crooked->for);
+        self::assertSame(
+            [
+                'one side hangs: nearly always so',
+                'a diagonal pull: often so',
+                'that side dipped on several earlier quilts',
+                'the leaders have not been looked at for many loads',
+            ],
+            $crooked->for,
+        );
         self::assertSame(['not seen: one side of the top is ahead'], $crooked->against);
     }
 
@@ -80,14 +115,22 @@ final class DiagnosisTest extends TestCase
         foreach ([new TensionCase([]), new TensionCase([Symptom::CentreDip])] as $case) {
             $ranked = $this->rule()->rank($case);
             self::assertCount(31, $ranked);
-            self::assertEqualsWithDelta(1.0, array_sum(array_map(static fn (Likely $likely): float => $likely->chance, $ranked)), 1e-9);
+            self::assertEqualsWithDelta(
+                1.0,
+                array_sum(array_map(static fn(Likely $likely): float => $likely->chance, $ranked)),
+                1e-9,
+            );
         }
         self::assertSame(0.0, $this->rule()->rank(new TensionCase([]))[0]->score);
     }
 
     public function testWhatCannotBeIsHardlyConsidered(): void
     {
-        $case = static fn (SeamLie $seam): TensionCase => new TensionCase([Symptom::BothSidesDip], [], new Circumstances(cloth: new ClothFacts(seam: $seam)));
+        $case = static fn(SeamLie $seam): TensionCase => new TensionCase(
+            [Symptom::BothSidesDip],
+            [],
+            new Circumstances(cloth: new ClothFacts(seam: $seam)),
+        );
 
         self::assertGreaterThan(0.6, $this->of(Cause::SeamWindsOnItself, $case(SeamLie::RollerToRoller))->chance);
         self::assertLessThan(0.1, $this->of(Cause::SeamWindsOnItself, $case(SeamLie::AlongRails))->chance);
@@ -99,8 +142,14 @@ final class DiagnosisTest extends TestCase
         foreach (Knowledge::ofTheTrade()->entries as $entry) {
             foreach (array_keys($entry->shows) as $word) {
                 $before = $this->of($entry->cause, new TensionCase([]))->score;
-                self::assertGreaterThan($before, $this->of($entry->cause, new TensionCase([Symptom::from($word)]))->score);
-                self::assertLessThanOrEqual($before, $this->of($entry->cause, new TensionCase([], [Symptom::from($word)]))->score);
+                self::assertGreaterThan(
+                    $before,
+                    $this->of($entry->cause, new TensionCase([Symptom::from($word)]))->score,
+                );
+                self::assertLessThanOrEqual(
+                    $before,
+                    $this->of($entry->cause, new TensionCase([], [Symptom::from($word)]))->score,
+                );
             }
         }
     }
@@ -108,12 +157,15 @@ final class DiagnosisTest extends TestCase
     public function testTheStudiosOwnConfirmedCasesWeighLightly(): void
     {
         $case = new TensionCase([Symptom::CentreDip]);
-        $chance = fn (int $confirmed): float => $this->of(Cause::NotEvened, $case, ['not-evened' => $confirmed])->chance;
+        $chance = fn(int $confirmed): float => $this->of(Cause::NotEvened, $case, ['not-evened' => $confirmed])->chance;
 
         self::assertGreaterThan($chance(0), $chance(1));
         self::assertGreaterThan($chance(1), $chance(10));
         self::assertLessThan(2.2 * $chance(0), $chance(10));
-        self::assertContains('it was the cause here 3 times before', $this->of(Cause::NotEvened, $case, ['not-evened' => 3])->for);
+        self::assertContains(
+            'it was the cause here 3 times before',
+            $this->of(Cause::NotEvened, $case, ['not-evened' => 3])->for,
+        );
     }
 
     public function testASymptomThatTheFirstCausesDoNotExplainIsNamed(): void
@@ -138,12 +190,26 @@ final class DiagnosisTest extends TestCase
 
     public function testACauseWhoseOwnTestSaysNoNeverLeads(): void
     {
-        $case = new TensionCase([Symptom::CentreDip], [], new Circumstances(hold: new HoldFacts(alwaysCentred: true, loadsSinceLeaderCheck: 40, evened: true), seen: new SeenFacts(centreDipsBefore: 5)));
+        $case = new TensionCase(
+            [Symptom::CentreDip],
+            [],
+            new Circumstances(
+                hold: new HoldFacts(alwaysCentred: true, loadsSinceLeaderCheck: 40, evened: true),
+                seen: new SeenFacts(centreDipsBefore: 5),
+            ),
+        );
         self::assertSame(Cause::LeaderWornCentre, $this->rule()->rank($case)[0]->cause());
         $refuted = $this->rule()->rank($case->tested(Cause::LeaderWornCentre, false));
 
         self::assertNotSame(Cause::LeaderWornCentre, $refuted[0]->cause());
-        self::assertSame(['its test says no'], \array_slice($this->of(Cause::LeaderWornCentre, $case->tested(Cause::LeaderWornCentre, false))->against, 0, 1));
+        self::assertSame(
+            ['its test says no'],
+            \array_slice(
+                $this->of(Cause::LeaderWornCentre, $case->tested(Cause::LeaderWornCentre, false))->against,
+                0,
+                1,
+            ),
+        );
         self::assertSame(Cause::NotEvened, $this->rule()->rank($case->tested(Cause::NotEvened, true))[0]->cause());
     }
 
@@ -161,21 +227,48 @@ final class DiagnosisTest extends TestCase
 
     public function testTheKnownCasesAreFoundAndTheFiguresPrinted(): void
     {
-        [$exit, $out] = Commands::run('schwung:evaluate', (string) file_get_contents(__DIR__.'/../../../core/Tension/known-cases.json'));
-        /** @var array{cases: int, first_percent: float, first_three_percent: float, by_what_is_seen_alone: array{first_percent: float, first_three_percent: float}} $figures */
+        [$exit, $out] = Commands::run(
+            'schwung:evaluate',
+            (string) file_get_contents(__DIR__ . '/../../../core/Tension/known-cases.json'),
+        );
+        /**
+         * @var array{
+         *     cases: int,
+         *     first_percent: float,
+         *     first_three_percent: float,
+         *     by_what_is_seen_alone: array{first_percent: float, first_three_percent: float},
+         * } $figures
+         */
         $figures = json_decode($out, true, flags: \JSON_THROW_ON_ERROR);
 
         self::assertSame(0, $exit);
         self::assertGreaterThanOrEqual(40, $figures['cases']);
         self::assertGreaterThanOrEqual(85.0, $figures['first_percent']);
         self::assertGreaterThanOrEqual(97.0, $figures['first_three_percent']);
-        self::assertLessThan($figures['first_percent'], $figures['by_what_is_seen_alone']['first_percent'], 'what is known beside what is seen helps');
+        self::assertLessThan(
+            $figures['first_percent'],
+            $figures['by_what_is_seen_alone']['first_percent'],
+            'what is known beside what is seen helps',
+        );
     }
 
     public function testTheExampleOfTheFormatIsAnswered(): void
     {
-        [$exit, $out] = Commands::run('schwung:diagnose', '{"format":"schwung/tension-case","version":1,"seen":["centre-dip"],"looked_for_absent":["drag-line"],"context":{"backing_kind":"cotton","stretch":"none","seam":"none","float":"full","lead_method":"pins","pin_spacing":"4 in","always_centred":true,"loads_since_leader_check":30,"evened":true,"aligned_by":"seam","batting_rest_hours":30,"side_clamps":"wide","pass":"first","fullness_percent":0.4,"backing_squared":true,"frame_kind":"roller","motorised":false,"firmness":{"backing":[3,3,3],"top":[3,3,3]}}}');
-        /** @var array{seen: list<string>, result: list<array{cause: string, chance: float, for: list<string>, test: string}>} $answer */
+        [$exit, $out] = Commands::run(
+            'schwung:diagnose',
+            '{"format":"schwung/tension-case","version":1,"seen":["centre-dip"],' .
+                '"looked_for_absent":["drag-line"],"context":{"backing_kind":"cotton","stretch":"none",' .
+                '"seam":"none","float":"full","lead_method":"pins","pin_spacing":"4 in","always_centred":true,' .
+                '"loads_since_leader_check":30,"evened":true,"aligned_by":"seam","batting_rest_hours":30,' .
+                '"side_clamps":"wide","pass":"first","fullness_percent":0.4,"backing_squared":true,' .
+                '"frame_kind":"roller","motorised":false,"firmness":{"backing":[3,3,3],"top":[3,3,3]}}}',
+        );
+        /**
+         * @var array{
+         *     seen: list<string>,
+         *     result: list<array{cause: string, chance: float, for: list<string>, test: string}>,
+         * } $answer
+         */
         $answer = json_decode($out, true, flags: \JSON_THROW_ON_ERROR);
 
         self::assertSame(0, $exit);
@@ -184,24 +277,47 @@ final class DiagnosisTest extends TestCase
         self::assertSame('leader-worn-centre', $answer['result'][0]['cause']);
         self::assertGreaterThan(0.5, $answer['result'][0]['chance']);
         self::assertContains('quilts always hang from the centre', $answer['result'][0]['for']);
-        $schema = json_decode((string) file_get_contents(__DIR__.'/../../../docs/formats/tension-case.schema.json'));
+        $schema = json_decode((string) file_get_contents(__DIR__ . '/../../../docs/formats/tension-case.schema.json'));
         self::assertInstanceOf(\stdClass::class, $schema);
         self::assertTrue((new Validator())->validate(json_decode($out), $schema)->isValid());
     }
 
     public function testFaultsOfACaseAreToldAtTheirPlace(): void
     {
-        [$exit, , $err] = Commands::run('schwung:diagnose', '{"format":"schwung/tension-case","version":1,"seen":["centre-dip","ghosts"],"looked_for_absent":["centre-dip"],"context":{"firmness":{"backing":[3,3],"top":[3,3,3]},"seam":"askew","quilt_size":["60 in"],"loads_since_leader_check":-2,"sidee":"left"}}');
+        [$exit, , $err] = Commands::run(
+            'schwung:diagnose',
+            '{"format":"schwung/tension-case","version":1,"seen":["centre-dip","ghosts"],' .
+                '"looked_for_absent":["centre-dip"],"context":{"firmness":{"backing":[3,3],"top":[3,3,3]},' .
+                '"seam":"askew","quilt_size":["60 in"],"loads_since_leader_check":-2,"sidee":"left"}}',
+        );
 
         self::assertSame(2, $exit);
-        foreach (['/seen/1', '/looked_for_absent: ', '/context/firmness/backing: ', '/context/seam: ', '/context/quilt_size: ', '/context/loads_since_leader_check: ', '/context/sidee: '] as $pointer) {
+        foreach (
+            [
+                '/seen/1',
+                '/looked_for_absent: ',
+                '/context/firmness/backing: ',
+                '/context/seam: ',
+                '/context/quilt_size: ',
+                '/context/loads_since_leader_check: ',
+                '/context/sidee: ',
+            ]
+            as $pointer
+        ) {
             self::assertStringContainsString($pointer, $err);
         }
     }
 
     public function testClipsSpeakAgainstAnUnevenEdge(): void
     {
-        $case = new TensionCase([Symptom::CrossRipple], [], new Circumstances(top: new TopFacts(float: FloatKind::Full), hold: new HoldFacts(leadMethod: HoldingSystem::ChannelClips)));
+        $case = new TensionCase(
+            [Symptom::CrossRipple],
+            [],
+            new Circumstances(
+                top: new TopFacts(float: FloatKind::Full),
+                hold: new HoldFacts(leadMethod: HoldingSystem::ChannelClips),
+            ),
+        );
 
         self::assertSame(['clips or a zip hold the whole edge'], $this->of(Cause::AttachedUneven, $case)->against);
     }

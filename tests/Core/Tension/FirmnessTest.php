@@ -45,13 +45,21 @@ final class FirmnessTest extends TestCase
         yield 'top a step firmer' => [[2, 2, 2], [3, 3, 3], null, ['The top is the firmer']];
         yield 'one rings' => [[3, 5, 3], [3, 3, 3], null, ['It rings']];
         yield 'one hangs' => [[3, 3, 3], [3, 1, 3], null, ['It hangs']];
-        yield 'all of it' => [[5, 5, 4], [1, 3, 3], 0.25, ['It rings', 'It hangs', 'The backing is the firmer', 'One side', 'The cloth jumped back']];
+        yield 'all of it' => [
+            [5, 5, 4],
+            [1, 3, 3],
+            0.25,
+            ['It rings', 'It hangs', 'The backing is the firmer', 'One side', 'The cloth jumped back'],
+        ];
         yield 'a small jump is none' => [[3, 3, 3], [3, 3, 3], 0.125, []];
     }
 
     public function testEveryStepHasItsWords(): void
     {
-        self::assertSame(['hangs', 'soft', 'firm with give', 'tight', 'rings'], array_map(static fn (Firmness $firmness): string => $firmness->words(), Firmness::cases()));
+        self::assertSame(
+            ['hangs', 'soft', 'firm with give', 'tight', 'rings'],
+            array_map(static fn(Firmness $firmness): string => $firmness->words(), Firmness::cases()),
+        );
     }
 
     /** @return array{Firmness, Firmness, Firmness} */

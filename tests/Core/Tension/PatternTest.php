@@ -23,7 +23,10 @@ final class PatternTest extends TestCase
         self::assertCount(1, $patterns);
         self::assertSame('north', $patterns[0]->frame);
         self::assertSame(['n8', 'n10', 'n11', 'n12'], $patterns[0]->sightings);
-        self::assertSame('The middle hangs, centre, on 4 of the last 12 loads, whatever was on it.', $patterns[0]->sentence());
+        self::assertSame(
+            'The middle hangs, centre, on 4 of the last 12 loads, whatever was on it.',
+            $patterns[0]->sentence(),
+        );
         self::assertLessThan(0.05, $patterns[0]->p);
     }
 
@@ -59,13 +62,16 @@ final class PatternTest extends TestCase
 
     public function testZonesAreThirdsOfTheQuilt(): void
     {
-        self::assertSame([Zone::Left, Zone::Centre, Zone::Centre, Zone::Right], array_map(static fn (float $x): Zone => Zone::at($x, 60), [-10.1, -10, 10, 10.1]));
+        self::assertSame(
+            [Zone::Left, Zone::Centre, Zone::Centre, Zone::Right],
+            array_map(static fn(float $x): Zone => Zone::at($x, 60), [-10.1, -10, 10, 10.1]),
+        );
     }
 
     /** @return array{north: list<string>, south: list<string>} twelve loads each */
     private function loads(): array
     {
-        $of = static fn (string $letter): array => array_map(static fn (int $i): string => $letter.$i, range(1, 12));
+        $of = static fn(string $letter): array => array_map(static fn(int $i): string => $letter . $i, range(1, 12));
 
         return ['north' => $of('n'), 'south' => $of('s')];
     }
@@ -77,6 +83,9 @@ final class PatternTest extends TestCase
      */
     private function seen(array $on): array
     {
-        return array_map(static fn (string $load): Sighting => new Sighting($load, Symptom::CentreDip, Zone::Centre), $on);
+        return array_map(
+            static fn(string $load): Sighting => new Sighting($load, Symptom::CentreDip, Zone::Centre),
+            $on,
+        );
     }
 }

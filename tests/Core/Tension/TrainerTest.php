@@ -41,12 +41,25 @@ final class TrainerTest extends TestCase
     public function testTheSameSeedHidesTheSameFaultOnEveryMachine(): void
     {
         self::assertEquals($this->plain($this->make(Level::Two, 4711)), $this->plain($this->make(Level::Two, 4711)));
-        self::assertSame([[Cause::AttachedOffCentre], [Cause::OneRatchetBehind], [Cause::TooSlack]], array_map(fn (int $seed): array => $this->make(Level::Two, $seed)->causes(), [4711, 4712, 4713]));
+        self::assertSame(
+            [[Cause::AttachedOffCentre], [Cause::OneRatchetBehind], [Cause::TooSlack]],
+            array_map(fn(int $seed): array => $this->make(Level::Two, $seed)->causes(), [4711, 4712, 4713]),
+        );
     }
 
     public function testEveryFaultOfALevelTurnsUp(): void
     {
-        $hidden = fn (Level $level): array => array_unique(array_merge(...array_map(fn (int $seed): array => array_map(static fn (Cause $cause): string => $cause->value, $this->make($level, $seed)->causes()), range(0, 299))));
+        $hidden = fn(Level $level): array => array_unique(
+            array_merge(
+                ...array_map(
+                    fn(int $seed): array => array_map(
+                        static fn(Cause $cause): string => $cause->value,
+                        $this->make($level, $seed)->causes(),
+                    ),
+                    range(0, 299),
+                ),
+            ),
+        );
 
         self::assertCount(8, $hidden(Level::One));
         self::assertCount(22, $hidden(Level::Two));
@@ -58,13 +71,28 @@ final class TrainerTest extends TestCase
     {
         foreach (range(0, 199) as $seed) {
             $exercise = $this->make($level, $seed);
-            $fields = array_map(static fn (Fault $fault): string => $fault->field, $exercise->faults);
+            $fields = array_map(static fn(Fault $fault): string => $fault->field, $exercise->faults);
 
             self::assertCount($level->faults(), array_unique($fields), "seed $seed");
-            self::assertCount($level->offered(), array_unique(array_map(static fn (Cause $cause): string => $cause->value, $exercise->offered)), "seed $seed");
-            self::assertSame([], array_diff(array_map(static fn (Cause $cause): string => $cause->value, $exercise->causes()), array_map(static fn (Cause $cause): string => $cause->value, $exercise->offered)), "seed $seed");
+            self::assertCount(
+                $level->offered(),
+                array_unique(array_map(static fn(Cause $cause): string => $cause->value, $exercise->offered)),
+                "seed $seed",
+            );
+            self::assertSame(
+                [],
+                array_diff(
+                    array_map(static fn(Cause $cause): string => $cause->value, $exercise->causes()),
+                    array_map(static fn(Cause $cause): string => $cause->value, $exercise->offered),
+                ),
+                "seed $seed",
+            );
             self::assertNotSame([], $exercise->seen, "seed $seed");
-            self::assertSame(100, $this->mark($exercise, $exercise->causes(), $this->needed($exercise))->total(), "seed $seed");
+            self::assertSame(
+                100,
+                $this->mark($exercise, $exercise->causes(), $this->needed($exercise))->total(),
+                "seed $seed",
+            );
         }
     }
 
@@ -82,7 +110,16 @@ final class TrainerTest extends TestCase
         $found = 0;
         foreach (range(0, 199) as $seed) {
             $exercise = $this->make(Level::Two, $seed);
-            $found += \in_array($exercise->causes()[0], array_map(static fn (Likely $likely): Cause => $likely->cause(), $rule->likeliest($exercise, Probe::cases())), true) ? 1 : 0;
+            $found += \in_array(
+                $exercise->causes()[0],
+                array_map(
+                    static fn(Likely $likely): Cause => $likely->cause(),
+                    $rule->likeliest($exercise, Probe::cases()),
+                ),
+                true,
+            )
+                ? 1
+                : 0;
         }
 
         self::assertGreaterThan(170, $found);
@@ -130,7 +167,10 @@ final class TrainerTest extends TestCase
         foreach (range(0, 60) as $seed) {
             foreach (Probe::cases() as $probe) {
                 $report = (new ReportRule())->report($this->make(Level::Three, $seed), $probe);
-                $said = implode(' ', array_map(static fn (Phrase $line): string => $line->writtenBy($writer), $report->lines));
+                $said = implode(
+                    ' ',
+                    array_map(static fn(Phrase $line): string => $line->writtenBy($writer), $report->lines),
+                );
 
                 self::assertTrue('' !== $said || [] !== $report->seen, "$seed {$probe->value}");
                 self::assertStringNotContainsString('%s', $said);
@@ -146,17 +186,34 @@ final class TrainerTest extends TestCase
         $far = Cause::BattingCreased;
         $near = (new MarkRule(Knowledge::ofTheTrade()))->likeliest($exercise, $needed)[1]->cause();
 
-        self::assertSame(['the cause' => 60, 'the remedy' => 0, 'the time' => 15], $this->mark($exercise, [$cause], $needed, [$far])->points);
-        self::assertSame(['the cause' => 60, 'the remedy' => 25, 'the time' => 0], $this->mark($exercise, [$cause], Probe::cases())->points, 'everything was looked at');
-        self::assertSame(['the cause' => 20, 'the remedy' => 0, 'the time' => 0], $this->mark($exercise, [$near], $needed)->points, 'wrong, but reasonable');
-        self::assertSame(['the cause' => 0, 'the remedy' => 0, 'the time' => 0], $this->mark($exercise, [$far], [])->points);
+        self::assertSame(
+            ['the cause' => 60, 'the remedy' => 0, 'the time' => 15],
+            $this->mark($exercise, [$cause], $needed, [$far])->points,
+        );
+        self::assertSame(
+            ['the cause' => 60, 'the remedy' => 25, 'the time' => 0],
+            $this->mark($exercise, [$cause], Probe::cases())->points,
+            'everything was looked at',
+        );
+        self::assertSame(
+            ['the cause' => 20, 'the remedy' => 0, 'the time' => 0],
+            $this->mark($exercise, [$near], $needed)->points,
+            'wrong, but reasonable',
+        );
+        self::assertSame(
+            ['the cause' => 0, 'the remedy' => 0, 'the time' => 0],
+            $this->mark($exercise, [$far], [])->points,
+        );
     }
 
     public function testOfTwoFaultsOneIsHalf(): void
     {
         $exercise = $this->make(Level::Three, 12);
 
-        self::assertSame(['the cause' => 30, 'the remedy' => 12, 'the time' => 15], $this->mark($exercise, [$exercise->causes()[1]], $this->needed($exercise))->points);
+        self::assertSame(
+            ['the cause' => 30, 'the remedy' => 12, 'the time' => 15],
+            $this->mark($exercise, [$exercise->causes()[1]], $this->needed($exercise))->points,
+        );
     }
 
     private function make(Level $level, int $seed): Exercise
@@ -167,7 +224,12 @@ final class TrainerTest extends TestCase
     /** @return list<Probe> */
     private function needed(Exercise $exercise): array
     {
-        return array_values(array_unique([Probe::Well, ...array_map(static fn (Fault $fault): Probe => $fault->proof, $exercise->faults)], \SORT_REGULAR));
+        return array_values(
+            array_unique(
+                [Probe::Well, ...array_map(static fn(Fault $fault): Probe => $fault->proof, $exercise->faults)],
+                \SORT_REGULAR,
+            ),
+        );
     }
 
     /**
@@ -177,12 +239,22 @@ final class TrainerTest extends TestCase
      */
     private function mark(Exercise $exercise, array $causes, array $probes, ?array $remedies = null): Mark
     {
-        return (new MarkRule(Knowledge::ofTheTrade()))->mark($exercise, new Guess($causes, $remedies ?? $causes), $probes);
+        return (new MarkRule(Knowledge::ofTheTrade()))->mark(
+            $exercise,
+            new Guess($causes, $remedies ?? $causes),
+            $probes,
+        );
     }
 
     /** @return array<string, mixed> */
     private function plain(Exercise $exercise): array
     {
-        return ['bed' => $exercise->bed, 'causes' => $exercise->causes(), 'seen' => $exercise->seen, 'line' => $exercise->line, 'offered' => $exercise->offered];
+        return [
+            'bed' => $exercise->bed,
+            'causes' => $exercise->causes(),
+            'seen' => $exercise->seen,
+            'line' => $exercise->line,
+            'offered' => $exercise->offered,
+        ];
     }
 }

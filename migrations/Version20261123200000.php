@@ -14,9 +14,9 @@ final class Version20261123200000 extends AbstractMigration
 
     public function up(Schema $schema): void
     {
-        $this->addSql('CREATE TABLE run (id BINARY(16) NOT NULL, ended DATETIME DEFAULT NULL, frozen JSON NOT NULL, off JSON NOT NULL, started DATETIME NOT NULL, quilt_id BINARY(16) NOT NULL, INDEX IDX_5076A4C0B5EC5EDC (quilt_id), INDEX run_quilt (quilt_id, started), PRIMARY KEY (id)) '.self::TABLE);
-        $this->addSql('CREATE TABLE log_entry (id INT AUTO_INCREMENT NOT NULL, entry_key VARCHAR(36) NOT NULL, kind VARCHAR(16) NOT NULL, step VARCHAR(60) DEFAULT NULL, at_ms BIGINT NOT NULL, person VARCHAR(120) NOT NULL, data JSON NOT NULL, received DATETIME NOT NULL, run_id BINARY(16) NOT NULL, INDEX IDX_B5F762D84E3FEC4 (run_id), UNIQUE INDEX log_entry_key (run_id, entry_key), PRIMARY KEY (id)) '.self::TABLE);
-        $this->addSql('CREATE TABLE photo (id BINARY(16) NOT NULL, jpeg MEDIUMBLOB NOT NULL, run_id BINARY(16) NOT NULL, INDEX IDX_14B7841884E3FEC4 (run_id), PRIMARY KEY (id)) '.self::TABLE);
+        $this->addSql('CREATE TABLE run (id BINARY(16) NOT NULL, ended DATETIME DEFAULT NULL, frozen JSON NOT NULL, off JSON NOT NULL, started DATETIME NOT NULL, quilt_id BINARY(16) NOT NULL, INDEX IDX_5076A4C0B5EC5EDC (quilt_id), INDEX run_quilt (quilt_id, started), PRIMARY KEY (id)) ' . self::TABLE);
+        $this->addSql('CREATE TABLE log_entry (id INT AUTO_INCREMENT NOT NULL, entry_key VARCHAR(36) NOT NULL, kind VARCHAR(16) NOT NULL, step VARCHAR(60) DEFAULT NULL, at_ms BIGINT NOT NULL, person VARCHAR(120) NOT NULL, data JSON NOT NULL, received DATETIME NOT NULL, run_id BINARY(16) NOT NULL, INDEX IDX_B5F762D84E3FEC4 (run_id), UNIQUE INDEX log_entry_key (run_id, entry_key), PRIMARY KEY (id)) ' . self::TABLE);
+        $this->addSql('CREATE TABLE photo (id BINARY(16) NOT NULL, jpeg MEDIUMBLOB NOT NULL, run_id BINARY(16) NOT NULL, INDEX IDX_14B7841884E3FEC4 (run_id), PRIMARY KEY (id)) ' . self::TABLE);
         $this->addSql('ALTER TABLE run ADD CONSTRAINT FK_5076A4C0B5EC5EDC FOREIGN KEY (quilt_id) REFERENCES quilt (id)');
         $this->addSql('ALTER TABLE log_entry ADD CONSTRAINT FK_B5F762D84E3FEC4 FOREIGN KEY (run_id) REFERENCES run (id) ON DELETE CASCADE');
         $this->addSql('ALTER TABLE photo ADD CONSTRAINT FK_14B7841884E3FEC4 FOREIGN KEY (run_id) REFERENCES run (id) ON DELETE CASCADE');

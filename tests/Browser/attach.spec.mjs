@@ -30,7 +30,7 @@ test("pieces stand at their true places on one scale", async ({ page }) => {
 
 test("a stock that does not reach says how much is missing", async ({ page }) => {
   await openQuilt(page, "Cloud ledger", "attach");
-  await expect(page.locator("#sheet h2")).toHaveText("What is at hand does not hold both ends.");
+  await expect(page.locator("#sheet h2")).toHaveText("What is at hand does not hold it.");
   await expect(page.locator("summary", { hasText: "Clips missing" })).toContainText("10 in");
 });
 

@@ -194,8 +194,8 @@ test("drift is forecast as in the worked example", async ({ page }) => {
   await expect(drift).toHaveText("drift ¾ in");
   await drift.click();
   const shown = page.locator('[data-drawing="drift"]');
-  // 0.7797 in at 90 in, ± 0.0447 in; 4 in less that leaves 3.2203 in; 8.5938 mm for each metre.
-  await expect(shown).toContainText("At the tail ¾ in ± 1/16 in, margin left 3 3/16 in, 8.59 mm");
+  // 0.7797 in at 90 in, ± 0.0447 in; the 6 in that are laid less that leave 5.2203 in; 8.5938 mm for each metre.
+  await expect(shown).toContainText("At the tail ¾ in ± 1/16 in, margin left 5 3/16 in, 8.59 mm");
   await expect(shown.locator("[data-state]")).toHaveAttribute("data-state", "ok");
   await expect(shown.locator("svg")).toContainText("at the tail ¾ in right");
 });

@@ -272,7 +272,7 @@ final class FrameTest extends StudioTestCase
         );
         $log = $this->browser->request('GET', "/quilts/{$quilt->id()}/stitch");
         self::assertSame(
-            'quilting, row height8 in12 in',
+            'quilting, row height 8 in 12 in',
             $log->filter('section[aria-labelledby=changed] tr')->eq(1)->text(),
         );
         $this->browser->submit($log->selectButton('Plan the rest with what is there now')->form());

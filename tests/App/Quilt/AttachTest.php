@@ -37,7 +37,7 @@ final class AttachTest extends StudioTestCase
         );
         self::assertStringContainsString('21 pins for the tail.', $page->filter('#sheet')->text());
         self::assertStringStartsWith(
-            '1 0 in2 3 ⅞ in3 −3 ⅞ in',
+            '1 0 in 2 3 ⅞ in 3 −3 ⅞ in',
             $page->filter('details:contains("Places from the centre mark") p')->first()->text(),
         );
     }

@@ -1,0 +1,164 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App\Demo;
+
+use App\Account\PersonRepository;
+use App\Demo\DemoCommand;
+use App\Demo\DemoStudio;
+use App\Quilt\Quilt;
+use App\Quilt\QuiltController;
+use App\Quilt\QuiltRepository;
+use App\Quilt\Workspace;
+use PHPUnit\Framework\Attributes\CoversClass;
+use Schwung\Core\Exchange\DocumentCommand;
+use Schwung\Core\Exchange\PlanAnswer;
+use Schwung\Core\Plan\Standing;
+use Schwung\Core\Preparation\Preparation;
+use Symfony\Bundle\FrameworkBundle\Console\Application;
+use Symfony\Component\Console\Tester\CommandTester;
+use Symfony\Component\DomCrawler\Crawler;
+use Tests\App\StudioTestCase;
+
+/** Walks through the whole demo: what the pages say, the command says of the files that they hand out. */
+#[CoversClass(DemoCommand::class)]
+#[CoversClass(DemoStudio::class)]
+#[CoversClass(QuiltController::class)]
+#[CoversClass(Workspace::class)]
+#[CoversClass(Preparation::class)]
+#[CoversClass(PlanAnswer::class)]
+final class DemoWalkTest extends StudioTestCase
+{
+    private const EMAIL = 'walk@schwung.example';
+
+    public function testPageAndCommandSayTheSameOfEveryQuilt(): void
+    {
+        $planned = 0;
+        foreach ($this->demo() as $quilt) {
+            $at = "/quilts/{$quilt->id()}";
+            $page = $this->browser->request('GET', "$at/measure");
+            $said = $this->json("$at/plan.json");
+            if (null === $said) {
+                continue;
+            }
+            $plan = $this->command($this->json("$at/job.json") ?? []);
+            ++$planned;
+
+            self::assertSame($plan['standings'], $said['standings'], $quilt->title());
+            self::assertSame($plan['sentence'], $said['sentence'], $quilt->title());
+            self::assertSame(self::ofTheFile($plan), self::ofTheFile($said), $quilt->title());
+            self::assertSame(
+                array_map(
+                    static fn(string $standing): string => Standing::from($standing)->words(),
+                    $plan['standings'],
+                ),
+                \array_slice($this->standings($page), 0, \count($plan['standings'])),
+                $quilt->title(),
+            );
+            self::assertStringContainsString(
+                $plan['sentence'],
+                html_entity_decode(
+                    $this->browser
+                        ->request('GET', "$at/backing")
+                        ->filter('body')
+                        ->text(),
+                ),
+                $quilt->title(),
+            );
+        }
+
+        self::assertGreaterThan(15, $planned);
+    }
+
+    public function testEveryPageThatTheDemoLeadsToAnswers(): void
+    {
+        $this->demo();
+        [$waiting, $seen, $kinds] = [['/'], [], []];
+        while (null !== ($at = array_shift($waiting))) {
+            $page = $this->browser->request('GET', $at);
+            self::assertLessThan(400, $this->browser->getResponse()->getStatusCode(), $at);
+            foreach ($page->filter('a[href^="/"]')->extract(['href']) as $link) {
+                $link = strtok($link, '#');
+                $kind = preg_replace(['~/[0-9A-Z]{26}|/\d+~', '~=[^&]*~'], ['/N', '='], (string) $link);
+                if (isset($seen[$link]) || 'sign-out' === $kind || ($kinds[$kind] ?? 0) >= 2) {
+                    continue;
+                }
+                [$seen[$link], $kinds[$kind], $waiting[]] = [true, ($kinds[$kind] ?? 0) + 1, (string) $link];
+            }
+        }
+
+        self::assertGreaterThan(40, \count($kinds));
+    }
+
+    /** @return list<Quilt> */
+    private function demo(): array
+    {
+        self::assertNotNull(self::$kernel);
+        (new CommandTester((new Application(self::$kernel))->find('app:demo')))->execute(['--email' => self::EMAIL]);
+        $owner =
+            $this->service(PersonRepository::class)->findOneBy(['email' => self::EMAIL]) ??
+            throw new \LogicException('The demo has an owner.');
+        $this->browser->loginUser($owner);
+
+        return array_values($this->service(QuiltRepository::class)->findBy(['studio' => $owner->studio()]));
+    }
+
+    /** @return array<mixed>|null */
+    private function json(string $at): ?array
+    {
+        $this->browser->request('GET', $at);
+        if (404 === $this->browser->getResponse()->getStatusCode()) {
+            return null;
+        }
+
+        return (array) json_decode(
+            (string) $this->browser->getResponse()->getContent(),
+            true,
+            flags: \JSON_THROW_ON_ERROR,
+        );
+    }
+
+    /**
+     * @param array<mixed> $job
+     *
+     * @return array{standings: array<string, string>, sentence: string}
+     */
+    private function command(array $job): array
+    {
+        [$in, $out, $err] = [fopen('php://memory', 'w+'), fopen('php://memory', 'w+'), fopen('php://memory', 'w+')];
+        fwrite($in, json_encode($job, \JSON_THROW_ON_ERROR));
+        rewind($in);
+        DocumentCommand::named('schwung:plan')?->run('-', $in, $out, $err);
+        rewind($out);
+
+        return json_decode((string) stream_get_contents($out), true, flags: \JSON_THROW_ON_ERROR);
+    }
+
+    /**
+     * What only the file decides: the studio's bars, the wear of its leaders and its own times are not in it, and they
+     * show in the steps and in the places on the leader.
+     *
+     * @param array<mixed> $plan
+     *
+     * @return array<mixed>
+     */
+    private static function ofTheFile(array $plan): array
+    {
+        unset($plan['steps'], $plan['attachments']);
+
+        return $plan;
+    }
+
+    /** @return array<string, string> by stage */
+    private function standings(Crawler $page): array
+    {
+        $said = [];
+        foreach ($page->filter('nav[aria-label=Stages] a') as $stage) {
+            [$name, $words] = (new Crawler($stage))->filter('span > span')->extract(['_text']);
+            $said[strtolower(trim($name))] = trim($words);
+        }
+
+        return $said;
+    }
+}

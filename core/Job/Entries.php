@@ -23,9 +23,10 @@ use Schwung\Core\Practice\Purpose;
 use Schwung\Core\Practice\SideBasting;
 
 /**
- * Every entry of a quilt, declared once: the blank sheet, the form, the lists of choices and the exported document
- * follow
- * from this; the readers and the published schema are tested against it.
+ * Every entry of a quilt, declared once.
+ *
+ * The blank sheet, the form, the lists of choices and the exported document follow from this; the readers and the
+ * published schema are tested against it.
  */
 final class Entries
 {

@@ -19,10 +19,10 @@ enum Mend: string implements Worded
     {
         return match ($this) {
             self::None => 'nothing',
-            self::Extend => 'strips sewn on',
-            self::SquareUp => 'only its ends cut straight',
-            self::Piece => 'a new backing pieced',
-            self::AskClient => 'more asked of the client',
+            self::Extend => 'strips are sewn on',
+            self::SquareUp => 'only the ends are squared',
+            self::Piece => 'a new backing is pieced',
+            self::AskClient => 'the client brings a larger backing',
         };
     }
 }

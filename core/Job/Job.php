@@ -39,6 +39,11 @@ final readonly class Job
         return $this->with(['load' => $load]);
     }
 
+    public function withBatting(?Batting $batting): self
+    {
+        return $this->with(['batting' => $batting]);
+    }
+
     public function withQuilting(?Quilting $quilting): self
     {
         return $this->with(['quilting' => $quilting]);

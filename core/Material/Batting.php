@@ -16,4 +16,10 @@ final readonly class Batting
         public ?Length $loft = null,
         public ?\DateTimeImmutable $opened = null,
     ) {}
+
+    /** The same batting in another size. */
+    public function sized(Length $width, Length $length): self
+    {
+        return new self($width, $length, $this->kind, $this->loft, $this->opened);
+    }
 }

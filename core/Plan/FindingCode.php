@@ -19,6 +19,7 @@ enum FindingCode: string
     case BackingToMend = 'backing-to-mend';
     case BackingAwaited = 'backing-awaited';
     case BattingShort = 'batting-short';
+    case BattingToPiece = 'batting-to-piece';
     case BattingTrim = 'batting-trim';
     case BattingNearBacking = 'batting-near-backing';
     case BattingNotRested = 'batting-not-rested';
@@ -67,6 +68,7 @@ enum FindingCode: string
             self::OffGrain,
             self::BackingTight,
             self::BackingToMend,
+            self::BattingToPiece,
             self::BattingNearBacking,
             self::TopOnItsSide,
             self::PrintOnItsSide,
@@ -96,6 +98,7 @@ enum FindingCode: string
             self::BackingToMend,
             self::BackingAwaited,
             self::BattingShort,
+            self::BattingToPiece,
             self::BattingTrim,
             self::BattingNearBacking,
             self::BattingNotRested
@@ -125,7 +128,7 @@ enum FindingCode: string
     {
         return match ($this) {
             self::BattingShort, self::BackingAwaited => Standing::Stuck,
-            self::BackingTight, self::BackingToMend, self::ClipsUncounted, self::BlockCut => Standing::Decide,
+            self::BackingTight, self::BackingToMend, self::BattingToPiece, self::ClipsUncounted, self::BlockCut => Standing::Decide,
             default => match ($level) {
                 Level::Error => Standing::Stuck,
                 Level::Warning => Standing::Decide,

@@ -33,6 +33,7 @@ final readonly class FindingRule
         return [
             ...array_values($found),
             ...$isMended ? [$this->ofMend($preparation->mended()->mend)] : [],
+            ...$this->ofPieces($preparation),
             ...$this->ofBlocks($preparation),
         ];
     }
@@ -49,6 +50,26 @@ final readonly class FindingRule
             },
             '/desk/mend',
         );
+    }
+
+    /** @return list<Finding> */
+    private function ofPieces(Preparation $preparation): array
+    {
+        $joins = $preparation->isPieced() ? $preparation->pieces()?->joins() : null;
+
+        return null === $joins
+            ? []
+            : [
+                new Finding(
+                    FindingCode::BattingToPiece,
+                    Phrase::of(
+                        0 === $joins
+                            ? 'It will load with the piece of batting in the place of the other.'
+                            : 'It will load once the pieces of batting are butted and joined.',
+                    ),
+                    '/desk/pieces',
+                ),
+            ];
     }
 
     /** @return list<Finding> */

@@ -24,7 +24,10 @@ use Schwung\Core\Plan\Standing;
 use Schwung\Core\Plan\WindingRule;
 use Schwung\Core\Practice\Practice;
 use Schwung\Core\Sizing\BackingRule;
+use Schwung\Core\Sizing\BattingPieces;
+use Schwung\Core\Sizing\BattingState;
 use Schwung\Core\Sizing\MeasuredTop;
+use Schwung\Core\Sizing\PieceLayout;
 use Schwung\Core\Sizing\Remedy;
 use Schwung\Core\Sizing\RemedyFinder;
 use Schwung\Core\Sizing\RequiredSize;
@@ -33,9 +36,8 @@ use Schwung\Core\Sizing\TopMeasuring;
 /**
  * The front door: what is known of a quilt in, everything that is planned and judged of it out.
  *
- * Pages, commands, printed sheets and frozen runs ask here, and nowhere else is anything judged. Each answer is worked
- * out
- * once, when it is first asked for; asking again costs nothing.
+ * Pages, commands, printed sheets and frozen runs ask here, and nowhere else is anything judged. Each answer is
+ * worked out once, when it is first asked for; asking again costs nothing.
  */
 final class Preparation
 {
@@ -99,10 +101,27 @@ final class Preparation
         );
     }
 
-    /** The plan that is followed: of the cloth as it will be once the kept mend is done. */
+    /** The plan that is followed: of the cloth as it will be once the kept mend is done and the batting is pieced. */
     public function kept(): ?Plan
     {
-        return $this->mended()->plan ?? $this->plan();
+        return $this->once(__FUNCTION__, function (): ?Plan {
+            $plan = $this->mended()->plan ?? $this->plan();
+            $pieces = $this->isPieced() ? $this->pieces() : null;
+
+            return null === $plan || null === $pieces
+                ? $plan
+                : (new Planner($this->known->practice))->plan(
+                    $plan->job->withBatting($plan->job->batting?->sized($pieces->across, $pieces->along)),
+                );
+        });
+    }
+
+    /** Whether pieces are butted because the batting that was measured is short. */
+    public function isPieced(): bool
+    {
+        $plan = $this->mended()->plan ?? $this->plan();
+
+        return BattingState::Short === $plan?->batting?->state && null !== $this->pieces();
     }
 
     /** How it is worked; null while batting or quilting are not known, or no pass can be made. */
@@ -143,6 +162,23 @@ final class Preparation
             return null === $path || null === $plan
                 ? null
                 : new LaidDesign($path, $rows, $plan->job->top->across($plan->chosen()));
+        });
+    }
+
+    /** The pieces of batting as they are butted to cover; null where none are given, or however they lie too little. */
+    public function pieces(): ?PieceLayout
+    {
+        return $this->once(__FUNCTION__, function (): ?PieceLayout {
+            $pieces = $this->known->parts->desk->pieces;
+            $check = ($this->mended()->plan ?? $this->plan())?->batting;
+
+            return [] === $pieces || null === $check
+                ? null
+                : (new BattingPieces())->layout(
+                    $pieces,
+                    $check->requiredAcross->length(),
+                    $check->requiredAlong->length(),
+                );
         });
     }
 

@@ -8,6 +8,8 @@ use Schwung\Core\Job\Mend;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Sizing\BattingCheck;
+use Schwung\Core\Sizing\LaidPiece;
+use Schwung\Core\Sizing\PieceLayout;
 use Schwung\Core\Sizing\Strip;
 
 /** What was kept and is still to be done at the table before a quilt is loaded, in the order of the work. */
@@ -17,8 +19,13 @@ final readonly class PromiseRule
     public function promises(Preparation $preparation): array
     {
         $batting = $preparation->kept()?->batting;
+        $pieces = $preparation->isPieced() ? $preparation->pieces() : null;
 
-        return [...$this->ofBacking($preparation->mended()), ...null === $batting ? [] : $this->ofBatting($batting)];
+        return [
+            ...$this->ofBacking($preparation->mended()),
+            ...null === $pieces ? [] : [$this->ofPieces($pieces)],
+            ...null === $batting ? [] : $this->ofBatting($batting),
+        ];
     }
 
     /** @return list<Phrase> */
@@ -47,6 +54,25 @@ final readonly class PromiseRule
             ],
             default => [],
         };
+    }
+
+    private function ofPieces(PieceLayout $layout): Phrase
+    {
+        $sizes = implode(', ', array_fill(0, \count($layout->pieces), '%s × %s'));
+        $figures = array_merge(
+            [],
+            ...array_map(
+                static fn(LaidPiece $piece): array => [Figure::needed($piece->across), Figure::needed($piece->along)],
+                $layout->pieces,
+            ),
+        );
+
+        return Phrase::of(
+            0 === $layout->joins()
+                ? "Cut the piece of batting to $sizes."
+                : "Cut pieces of batting to $sizes, butt them edge to edge without an overlap and join them flat.",
+            ...$figures,
+        );
     }
 
     /** @return list<Phrase> */

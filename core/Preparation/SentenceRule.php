@@ -29,7 +29,7 @@ final readonly class SentenceRule
         FindingCode::BattingShort,
         FindingCode::ClipsShort,
     ];
-    private const WAITING = [FindingCode::BackingToMend, FindingCode::BackingTight];
+    private const WAITING = [FindingCode::BackingToMend, FindingCode::BattingToPiece, FindingCode::BackingTight];
 
     public function sentence(Preparation $preparation): Phrase
     {

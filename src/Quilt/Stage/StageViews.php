@@ -22,7 +22,6 @@ use Schwung\Core\Plan\FindingCode;
 use Schwung\Core\Plan\Plan;
 use Schwung\Core\Preparation\PassesSentence;
 use Schwung\Core\Preparation\Preparation;
-use Schwung\Core\Sizing\BattingPieces;
 use Schwung\Core\Sizing\BattingRoll;
 use Schwung\Core\Sizing\TrimLines;
 
@@ -85,7 +84,7 @@ final readonly class StageViews
         if (null === $across || null === $along) {
             return new BattingView($check, null, false, null, null);
         }
-        $layout = [] === $desk->pieces ? null : (new BattingPieces())->layout($desk->pieces, $across, $along);
+        $layout = $preparation->pieces();
 
         return new BattingView(
             $check,

@@ -51,6 +51,17 @@ final class PlanCommandTest extends TestCase
         yield 'everything is there and fits' => ['fits', 0];
         yield 'short both ways, no batting' => ['short', 1];
         yield 'crooked and metric, batting to trim' => ['metric', 0];
+        yield 'turned, clips and zips, a gap that fits, the top pinned' => ['turned', 1];
+        yield 'blocks worked over the seams, held by dowels, top not floated' => ['blocks', 0];
+        yield 'borders worked last, top first, at the left of the leader' => ['borders', 0];
+        yield 'minky too thick, turned round in the middle' => ['round', 1];
+        yield 'a clamp frame with a top wider than it' => ['clamps', 0];
+        yield 'one strip a side, out of a repeat' => ['strips', 0];
+        yield 'a backing pieced off the bolt and batting of two pieces' => ['pieced', 0];
+        yield 'basted by hand before it came, and started despite of what is short' => ['prebasted', 0];
+        yield 'only basted, with magnets and all margins worked out' => ['basting', 0];
+        yield 'wider than the needle reaches, no ratchet counted' => ['huge', 1];
+        yield 'a cushion with margins of its own' => ['tiny', 0];
     }
 
     /** @param array<string, mixed> $change members to replace, by path */

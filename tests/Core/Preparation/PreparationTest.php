@@ -150,6 +150,17 @@ final class PreparationTest extends TestCase
             'Not yet: the batting is 12 ⅛ in short across.',
             ['batting-short'],
         ];
+        yield 'batting butted of two pieces' => [
+            ['batting/width' => '60 in', 'desk/pieces' => "45 x 93\n40 x 93"],
+            'fdfffd',
+            Standing::Decide,
+            true,
+            'It will load once the pieces of batting are butted and joined.',
+            ['batting-to-piece'],
+            [
+                'Cut pieces of batting to 45 in × 91 ¼ in, 27 ⅛ in × 91 ¼ in, butt them edge to edge without an overlap and join them flat.',
+            ],
+        ];
         yield 'batting fresh from its bag' => [
             ['batting/opened' => '2027-03-03T09:00:00+01:00'],
             'fdfffd',

@@ -18,8 +18,9 @@ export function standing(entries) {
  * @param {Step[]} steps
  * @param {Entry[]} all in order of writing
  * @param {Record<string, string>} start how the frame stood before
+ * @param {Record<string, string[]>} words what each part can be; of what is counted none
  */
-export function fold(steps, all, start) {
+export function fold(steps, all, start, words) {
   const entries = standing(all);
   /** @type {Map<string, Entry>} */
   const done = new Map();
@@ -35,7 +36,11 @@ export function fold(steps, all, start) {
   for (const entry of entries) {
     if (entry.kind === "done" && entry.step !== null && done.get(entry.step) === entry) {
       Object.assign(state, only(byKey.get(entry.step)?.leaves ?? {}, start));
-    } else if (entry.kind === "state" && entry.data.part in start) {
+    } else if (
+      entry.kind === "state" &&
+      entry.data.part in start &&
+      accepts(words[entry.data.part] ?? [], entry.data.is)
+    ) {
       state[entry.data.part] = entry.data.is;
     }
   }
@@ -49,6 +54,14 @@ export function fold(steps, all, start) {
     lastWork: entries.filter((entry) => ["done", "resume"].includes(entry.kind)).at(-1)?.at ?? null,
     left: left(steps, done),
   };
+}
+
+/**
+ * @param {string[]} words
+ * @param {string} value
+ */
+function accepts(words, value) {
+  return words.length === 0 ? /^\d{1,3}$/.test(value) : words.includes(value);
 }
 
 /**

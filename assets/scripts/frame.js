@@ -38,7 +38,14 @@ let turned = 0;
 let lastPlace = -1;
 
 const one = (/** @type {string} */ selector) => /** @type {HTMLElement} */ (root.querySelector(selector));
-const now = () => fold(steps, log.entries, start);
+/** What each part of the frame can be, as its buttons say. @type {Record<string, string[]>} */
+const words = Object.fromEntries(
+  [.../** @type {NodeListOf<HTMLElement>} */ (root.querySelectorAll("[data-words]"))].map((button) => [
+    button.dataset.part ?? "",
+    JSON.parse(button.dataset.words ?? "[]"),
+  ]),
+);
+const now = () => fold(steps, log.entries, start, words);
 const viewed = () => Math.min(looking ?? now().place, steps.length);
 /** @returns {HTMLElement} */
 const section = () => sections[viewed()];
@@ -223,6 +230,9 @@ function next() {
     return;
   }
   pressed = Date.now();
+  // Said on the page as well, so that nothing else need guess when the next press counts.
+  root.toggleAttribute("data-pressed", true);
+  setTimeout(() => root.removeAttribute("data-pressed"), BOUNCE + 1);
   if (viewed() === steps.length) {
     return;
   }

@@ -128,7 +128,12 @@ enum FindingCode: string
     {
         return match ($this) {
             self::BattingShort, self::BackingAwaited => Standing::Stuck,
-            self::BackingTight, self::BackingToMend, self::BattingToPiece, self::ClipsUncounted, self::BlockCut => Standing::Decide,
+            self::BackingTight,
+            self::BackingToMend,
+            self::BattingToPiece,
+            self::ClipsUncounted,
+            self::BlockCut
+                => Standing::Decide,
             default => match ($level) {
                 Level::Error => Standing::Stuck,
                 Level::Warning => Standing::Decide,

@@ -9,8 +9,17 @@ final readonly class ShelfPage
 {
     public const SIZE = 30;
 
-    /** @param list<ShelfRow> $rows */
-    public function __construct(public array $rows, public int $page, public int $total, public string $search) {}
+    /**
+     * @param list<ShelfRow> $rows
+     * @param int            $outdated how many verdicts of the studio are still to be worked out anew
+     */
+    public function __construct(
+        public array $rows,
+        public int $page,
+        public int $total,
+        public string $search,
+        public int $outdated,
+    ) {}
 
     public function pages(): int
     {

@@ -17,5 +17,6 @@ final readonly class ShelfRow
         public ?\DateTimeImmutable $due,
         public Standing $standing,
         public string $verdict,
+        public bool $isOutdated,
     ) {}
 }

@@ -19,6 +19,7 @@ use Symfony\Component\Uid\Ulid;
  */
 #[ORM\Entity(repositoryClass: QuiltRepository::class)]
 #[ORM\Index(name: 'quilt_shelf', columns: ['studio_id', 'finished', 'due', 'id'])]
+#[ORM\Index(name: 'quilt_outdated', columns: ['studio_id', 'outdated', 'id'])]
 #[ORM\UniqueConstraint(name: 'quilt_entry', columns: ['studio_id', 'entry_key'])]
 class Quilt
 {
@@ -48,6 +49,10 @@ class Quilt
 
     #[ORM\Column(length: 300)]
     private string $verdictCm = '';
+
+    /** Whether something that its verdict rests on has changed since it was judged. */
+    #[ORM\Column]
+    private bool $outdated = false;
 
     /** Since when it is on its frame; null while it is not. */
     #[ORM\Column(nullable: true)]
@@ -90,6 +95,7 @@ class Quilt
 
     public function judge(Judgement $judgement): void
     {
+        $this->outdated = false;
         $this->standing = $judgement->standing;
         $this->verdictIn = $judgement->in(UnitSystem::Inches);
         $this->verdictCm = $judgement->in(UnitSystem::Centimetres);
@@ -141,6 +147,11 @@ class Quilt
     public function frame(): ?StudioFrame
     {
         return $this->frame;
+    }
+
+    public function isOutdated(): bool
+    {
+        return $this->outdated;
     }
 
     public function standing(): Standing

@@ -50,7 +50,13 @@ final class QuiltRepository extends ServiceEntityRepository
     {
         $verdict = UnitSystem::Inches === $units ? 'q.verdictIn' : 'q.verdictCm';
         $rows = $this->shelfOf($studio, $search)
-            ->select(\sprintf('NEW %s(q.id, q.title, q.client, q.due, q.standing, %s)', ShelfRow::class, $verdict))
+            ->select(
+                \sprintf(
+                    'NEW %s(q.id, q.title, q.client, q.due, q.standing, %s, q.outdated)',
+                    ShelfRow::class,
+                    $verdict,
+                ),
+            )
             ->addSelect('CASE WHEN q.due IS NULL THEN 1 ELSE 0 END AS HIDDEN undated')
             ->orderBy('undated')
             ->addOrderBy('q.due')
@@ -61,18 +67,43 @@ final class QuiltRepository extends ServiceEntityRepository
         $found = $rows->getQuery()->getResult();
         $total = (int) $this->shelfOf($studio, $search)->select('COUNT(q.id)')->getQuery()->getSingleScalarResult();
 
-        return new ShelfPage($found, $page, $total, $search);
+        return new ShelfPage($found, $page, $total, $search, $this->countOutdated($studio));
     }
 
-    /** @return list<Quilt> of the studio, or of one frame of it, in a fixed order */
-    public function findBatch(Studio $studio, ?StudioFrame $frame, int $offset, int $most): array
+    /** Says of all quilts of the studio, or of one frame of it, that their verdicts are from before. */
+    public function markOutdated(Studio $studio, ?StudioFrame $frame): void
     {
-        return $this->findBy(
-            null === $frame ? ['studio' => $studio] : ['studio' => $studio, 'frame' => $frame],
-            ['id' => 'ASC'],
-            $most,
-            $offset,
-        );
+        $marking = $this->getEntityManager()
+            ->createQueryBuilder()
+            ->update(Quilt::class, 'q')
+            ->set('q.outdated', 'true')
+            ->where('q.studio = :studio')
+            ->setParameter('studio', $studio->id(), 'ulid');
+        if (null !== $frame) {
+            $marking->andWhere('q.frame = :frame')->setParameter('frame', $frame->id(), 'ulid');
+        }
+        $marking->getQuery()->execute();
+    }
+
+    /** @return list<Quilt> locked until the end of the transaction, so that nobody's entry is judged away */
+    public function findOutdated(Ulid $studio, int $most): array
+    {
+        /** @var list<Quilt> $found */
+        $found = $this->createQueryBuilder('q')
+            ->where('q.studio = :studio AND q.outdated = true')
+            ->setParameter('studio', $studio, 'ulid')
+            ->orderBy('q.id')
+            ->setMaxResults($most)
+            ->getQuery()
+            ->setLockMode(LockMode::PESSIMISTIC_WRITE)
+            ->getResult();
+
+        return $found;
+    }
+
+    public function countOutdated(Studio $studio): int
+    {
+        return $this->count(['studio' => $studio, 'outdated' => true]);
     }
 
     /** @return list<Quilt> that are on the frame now */

@@ -6,39 +6,26 @@ namespace App\Quilt;
 
 use App\Account\Studio;
 use App\Frames\StudioFrame;
-use Doctrine\ORM\EntityManagerInterface;
-use Schwung\Core\Measure\UnitSystem;
+use Symfony\Component\Messenger\MessageBusInterface;
 
-/** Keeps the verdicts on the shelf in step when something changes that many quilts share. */
+/**
+ * Keeps the verdicts on the shelf in step when something changes that many quilts share.
+ *
+ * They are marked at once and worked out outside the request; until then the shelf says which are from before.
+ */
 final readonly class Rejudging
 {
-    /** So many quilts are read by one query. */
-    private const BATCH = 100;
-
-    public function __construct(
-        private EntityManagerInterface $entities,
-        private QuiltRepository $quilts,
-        private Preparations $preparations,
-    ) {}
+    public function __construct(private QuiltRepository $quilts, private MessageBusInterface $bus) {}
 
     public function ofStudio(Studio $studio): void
     {
-        $this->judge(fn(int $offset): array => $this->quilts->findBatch($studio, null, $offset, self::BATCH));
+        $this->quilts->markOutdated($studio, null);
+        $this->bus->dispatch(new RecountVerdicts($studio->id()));
     }
 
     public function ofFrame(StudioFrame $frame): void
     {
-        $this->judge(fn(int $offset): array => $this->quilts->findBatch($frame->studio, $frame, $offset, self::BATCH));
-    }
-
-    /** @param \Closure(int): list<Quilt> $batch */
-    private function judge(\Closure $batch): void
-    {
-        for ($offset = 0; [] !== ($quilts = $batch($offset)); $offset += self::BATCH) {
-            foreach ($quilts as $quilt) {
-                $quilt->judge(Judgement::of($this->preparations->of($quilt, UnitSystem::Inches)));
-            }
-            $this->entities->flush();
-        }
+        $this->quilts->markOutdated($frame->studio, $frame);
+        $this->bus->dispatch(new RecountVerdicts($frame->studio->id()));
     }
 }

@@ -32,7 +32,7 @@ final class PracticeController extends AbstractController
             $entities->flush();
             $rejudging->ofStudio($person->studio());
             $this->addFlash('draft', 'practice');
-            $this->addFlash('done', 'Every quilt is planned with these figures now.');
+            $this->addFlash('done', 'Every quilt is planned with these figures now; the shelf follows.');
 
             return $this->redirectToRoute('app_settings_practice', status: Response::HTTP_SEE_OTHER);
         }

@@ -94,8 +94,8 @@ export async function goTo(page, key) {
       await page.keyboard.press("Space");
       await expect(step(page)).not.toHaveAttribute("data-step", at, { timeout: 1500 });
     }).toPass({ timeout: 60_000 });
-    // Faster than that, a press is taken for a pedal that bounces.
-    await page.waitForTimeout(80);
+    // Until then a press is taken for a pedal that bounces.
+    await expect(page.locator("#frame")).not.toHaveAttribute("data-pressed");
   }
   throw new Error(`No step ${key} is reached.`);
 }

@@ -10,9 +10,9 @@ const loads = [
     name: "pins, part float",
     job: { load: { float: "part" } },
     tells: {
-      "attach-lead": /^Pin the backing.* with \d+ pins/,
-      "attach-top": /^Pin the top by its bottom edge/,
-      "pin-tail": /^Free the tail edge from the top roller/,
+      "attach-lead": /^\s*Pin the backing.* with \d+ pins/,
+      "attach-top": /^\s*Pin the top by its bottom edge/,
+      "pin-tail": /^\s*Free the tail edge from the top roller/,
     },
   },
   {
@@ -24,9 +24,9 @@ const loads = [
       },
     },
     tells: {
-      "attach-lead": /^Clip the backing.*channel clips/,
-      "hold-end": /^Hold the hanging end/,
-      "pin-tail": /^Take bar and magnets off the tail edge/,
+      "attach-lead": /^\s*Clip the backing.*channel clips/,
+      "hold-end": /^\s*Hold the hanging end/,
+      "pin-tail": /^\s*Take bar and magnets off the tail edge/,
     },
   },
   {
@@ -45,8 +45,8 @@ const loads = [
     },
     tells: {
       zips: /pin the backing to its zips/,
-      "attach-lead": /^Zip the backing/,
-      "all-over": /^Baste the batting to the backing all over/,
+      "attach-lead": /^\s*Zip the backing/,
+      "all-over": /^\s*Baste the batting to the backing all over/,
       "side-clamps": /hardly pulling: the cloth stretches/,
     },
   },
@@ -82,9 +82,9 @@ const loads = [
     },
     frame: "Window frame",
     tells: {
-      spread: /^Spread the backing on the table/,
-      "roll-loose": /^Roll the loose quilt/,
-      "pass-1-move-section-2": /^To the left/,
+      spread: /^\s*Spread the backing on the table/,
+      "roll-loose": /^\s*Roll the loose quilt/,
+      "pass-1-move-section-2": /^\s*To the left/,
     },
   },
 ];

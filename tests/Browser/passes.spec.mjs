@@ -77,13 +77,17 @@ test("left and right wind the quilt wherever the page is, but not in a field", a
 test("winding changes nothing of the quilt", async ({ page }) => {
   await openQuilt(page, "Fjordlys", "passes");
   const revision = await page.locator("#sheet input[name=revision]").getAttribute("value");
+  /** @type {string[]} */
+  const changes = [];
+  page.on("request", (request) => request.method() === "POST" && changes.push(request.url()));
   await page.getByRole("slider", { name: "Pass" }).focus();
   for (let i = 0; i < 4; i += 1) {
     await page.keyboard.press("ArrowRight");
   }
   await expect(page.locator('label[for="pass"]')).toHaveText("Pass 5 of 7");
-  await page.waitForTimeout(500);
-  expect(await page.locator("#sheet input[name=revision]").getAttribute("value")).toBe(revision);
+  await page.reload();
+  await expect(page.locator("#sheet input[name=revision]")).toHaveAttribute("value", revision);
+  expect(changes).toEqual([]);
 });
 
 test("a roll that does not fit is saved by turning round, kept, and undone", async ({ page }) => {

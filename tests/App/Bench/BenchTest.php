@@ -6,13 +6,57 @@ namespace Tests\App\Bench;
 
 use App\Bench\BenchController;
 use App\Quilt\QuiltRepository;
+use App\Quilt\RecountVerdicts;
+use App\Quilt\RecountVerdictsHandler;
+use Doctrine\ORM\EntityManagerInterface;
 use PHPUnit\Framework\Attributes\CoversClass;
+use Symfony\Component\Messenger\MessageBusInterface;
 use Tests\App\StudioTestCase;
 
 #[CoversClass(BenchController::class)]
 #[CoversClass(QuiltRepository::class)]
+#[CoversClass(RecountVerdicts::class)]
+#[CoversClass(RecountVerdictsHandler::class)]
 final class BenchTest extends StudioTestCase
 {
+    public function testVerdictsFromBeforeAreCalledSoUntilTheyAreWorkedOutAnew(): void
+    {
+        $quilts = $this->service(QuiltRepository::class);
+        foreach (range(1, 3) as $i) {
+            $this->quilt(self::entries(), title: "Harbour lamps $i");
+        }
+        $quilts->markOutdated($this->owner->studio(), null);
+        $this->service(EntityManagerInterface::class)->clear();
+        $page = $this->browser->request('GET', '/');
+
+        self::assertStringContainsString('3 verdicts are still being worked out', $page->filter('#shelf > p')->text());
+        self::assertCount(3, $page->filter('#shelf li:contains("From before the change.")'));
+
+        $this->service(RecountVerdictsHandler::class)(new RecountVerdicts($this->owner->studio()->id()));
+        $page = $this->browser->request('GET', '/');
+
+        self::assertSame(0, $quilts->countOutdated($this->owner->studio()));
+        self::assertCount(0, $page->filter('#shelf > p'));
+        self::assertCount(0, $page->filter('#shelf li:contains("From before")'));
+    }
+
+    public function testARecountGoesOnInBatchesAndLeavesOtherStudiosAlone(): void
+    {
+        $other = $this->studio('other@studio.example');
+        $this->quilt(self::entries(), person: $other);
+        foreach (range(1, 51) as $i) {
+            $this->quilt([], title: "Quilt $i");
+        }
+        $quilts = $this->service(QuiltRepository::class);
+        $quilts->markOutdated($this->owner->studio(), null);
+        $quilts->markOutdated($other->studio(), null);
+        $this->service(EntityManagerInterface::class)->clear();
+        $this->service(MessageBusInterface::class)->dispatch(new RecountVerdicts($this->owner->studio()->id()));
+
+        self::assertSame(0, $quilts->countOutdated($this->owner->studio()));
+        self::assertSame(1, $quilts->countOutdated($other->studio()));
+    }
+
     public function testTheShelfSaysOfEachQuiltWhetherItWillLoad(): void
     {
         $this->quilt(self::entries(), title: 'Harbour lamps');

@@ -16,7 +16,6 @@ final class Version20261127170000 extends AbstractMigration
             'ALTER TABLE quilt ADD outdated TINYINT(1) DEFAULT 0 NOT NULL, ' .
                 'ADD INDEX quilt_outdated (studio_id, outdated, id)',
         );
-        $this->addSql('ALTER TABLE quilt CHANGE outdated outdated TINYINT(1) NOT NULL');
         $this->addSql(
             'CREATE TABLE messenger_messages (id BIGINT AUTO_INCREMENT NOT NULL, body LONGTEXT NOT NULL, ' .
                 'headers LONGTEXT NOT NULL, queue_name VARCHAR(190) NOT NULL, created_at DATETIME NOT NULL, ' .

@@ -8,10 +8,9 @@ use App\Demo\DemoCommand;
 use Schwung\Core\Job\Finish;
 use Schwung\Core\Job\Quilting;
 use Schwung\Core\Job\RowDesign;
-use Schwung\Core\Job\Working;
 use Schwung\Core\Exchange\JobReader;
 use Schwung\Core\Exchange\JsonText;
-use Schwung\Core\Exchange\PlanWriter;
+use Schwung\Core\Exchange\PlanAnswer;
 use Schwung\Core\Frame\Frame;
 use Schwung\Core\Frame\FrameKind;
 use Schwung\Core\Material\Backing;
@@ -21,13 +20,12 @@ use Schwung\Core\Material\BattingKind;
 use Schwung\Core\Material\SeamKind;
 use Schwung\Core\Material\Top;
 use Schwung\Core\Material\TopSeam;
-use Schwung\Core\Loading\Setup;
 use Schwung\Core\Loading\StepRule;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\UnitSystem;
 use Schwung\Core\Job\Job;
 use Schwung\Core\Plan\Planner;
-use Schwung\Core\Plan\WindingRule;
+use Schwung\Core\Preparation\Preparation;
 use Schwung\Core\Job\Load;
 use Schwung\Core\Practice\Practice;
 use Schwung\Core\Tension\Circumstances;
@@ -42,6 +40,10 @@ use Schwung\Core\Tension\TensionCase;
 use Schwung\Core\Tension\TestRule;
 
 require dirname(__DIR__) . '/vendor/autoload.php';
+
+/** How often each page is asked for, and the thinnest page of somebody who is signed in. */
+const ROUNDS = 25;
+const THINNEST = 'T, the devices';
 
 /** @param list<float> $values */
 function median(array $values): float
@@ -129,14 +131,44 @@ function square(float $size, float $throat, array $seams, Quilting $quilting, fl
 
 function stepsTimed(string $root): string
 {
-    $plan = (new Planner(new Practice()))->plan(
-        (new JobReader())->read(
-            (new JsonText())->decode((string) file_get_contents("$root/tests/Core/Exchange/documents/fits.job.json")),
-        ),
-    );
-    $winding = (new WindingRule())->of($plan, Working::Plain) ?? throw new LogicException('The example rolls through.');
+    $text = (string) file_get_contents("$root/tests/Core/Exchange/documents/fits.job.json");
+    $preparation = Preparation::ofJob((new JobReader())->read((new JsonText())->decode($text)));
+    $setup = $preparation->setup() ?? throw new LogicException('The example rolls through.');
 
-    return sprintf('%.1f ms', timed(200, static fn() => (new StepRule())->steps(Setup::usual($plan, $winding))));
+    return sprintf('%.1f ms', timed(200, static fn() => (new StepRule())->steps($setup)));
+}
+
+/** A short backing beside a fitting one, each planned and asked for everything, one after the other. */
+function remediesTimed(string $folder): void
+{
+    $text = (string) file_get_contents("$folder/fits.job.json");
+    $sides = static fn(string $across, string $along): string => (string) preg_replace(
+        ['/"top": "78 in", "right": "96 in", "bottom": "78 in", "left": "96 in"/', '/"diagonal": "123 3\/4 in", /'],
+        ["\"top\": \"$across\", \"right\": \"$along\", \"bottom\": \"$across\", \"left\": \"$along\"", ''],
+        $text,
+    );
+    $jobs = array_map(static fn(string $document) => (new JobReader())->read((new JsonText())->decode($document)), [
+        'fits' => $sides('78 in', '96 in'),
+        'short' => $sides('70 in', '90 in'),
+    ]);
+    $whole = static function (Job $job): float {
+        $start = hrtime(true);
+        $preparation = Preparation::ofJob($job);
+        $preparation->standings();
+        $preparation->remedies();
+
+        return (hrtime(true) - $start) / 1e6;
+    };
+    [$fits, $short, $ratios] = [[], [], []];
+    for ($i = 0; $i < 300; ++$i) {
+        [$fits[], $short[]] = [$whole($jobs['fits']), $whole($jobs['short'])];
+        $ratios[] = $short[$i] / $fits[$i];
+    }
+    row('a fitting backing, judged', sprintf('%.2f ms', median($fits)));
+    row(
+        'a short backing, judged with all its ways out',
+        sprintf('%.2f ms, %.1f times that', median($short), median($ratios)),
+    );
 }
 
 function diagnosisTimed(): string
@@ -168,13 +200,12 @@ function measureCore(): void
     foreach (['fits', 'short', 'metric'] as $case) {
         $text = (string) file_get_contents("$root/tests/Core/Exchange/documents/$case.job.json");
         $milliseconds = timed(300, static function () use ($text): void {
-            (new PlanWriter(
-                (new Planner(new Practice()))->plan((new JobReader())->read((new JsonText())->decode($text))),
-            ))->document();
+            (new PlanAnswer())->to((new JsonText())->decode($text));
         });
         row("plans a second, one process, job \"$case\"", number_format(1000 / $milliseconds));
     }
     $planner = new Planner(new Practice());
+    remediesTimed("$root/tests/Core/Exchange/documents");
     row('steps of a load', stepsTimed($root));
     row('a diagnosis: causes ranked, the test and the questions chosen', diagnosisTimed());
     foreach (
@@ -258,6 +289,7 @@ function measurePages(string $server, string $quilts): void
     $winds = quiltCalled('nine winds', $server, $cookies);
     $pages = [
         'floor' => '/floor',
+        THINNEST => '/devices',
         'bench' => '/',
         'bench, search' => '/?q=lamps',
         'bench, page 2' => '/?page=2',
@@ -277,34 +309,79 @@ function measurePages(string $server, string $quilts): void
         'trainer, a bed' => '/tension/trainer/3/12?did=well,press',
         'free bench' => '/tension/bench?bow=4',
     ];
-    echo "| page, $quilts quilts | server time | times the floor | bytes | times the floor |\n|---|---|---|---|---|\n";
-    $floor = null;
-    foreach ($pages as $name => $path) {
-        [, $first] = fetch($server . $path, $cookies);
-        if ('tension' === $name) {
-            row(
-                "$name, after something was added",
-                sprintf('%.1f ms', $first),
-                sprintf('%.1f', $first / ($floor[0] ?? 1)),
-                '',
-                '',
-            );
-        }
-        $times = [];
-        for ($i = 0; $i < 31; ++$i) {
-            [$body, $times[]] = fetch($server . $path, $cookies);
-        }
-        $floor ??= [median($times), strlen($body)];
+    [$times, $bytes] = interleaved($server, $pages, $cookies);
+    echo "| page, $quilts quilts | server time | times the floor | times T | bytes |\n|---|---|---|---|---|\n";
+    foreach (array_keys($pages) as $name) {
         row(
             $name,
-            sprintf('%.1f ms', median($times)),
-            sprintf('%.1f', median($times) / $floor[0]),
-            number_format(strlen($body)),
-            sprintf('%.0f', strlen($body) / $floor[1]),
+            sprintf('%.1f ms', median($times[$name])),
+            sprintf('%.1f', median(ratios($times[$name], $times['floor']))),
+            sprintf('%.1f', median(ratios($times[$name], $times[THINNEST]))),
+            number_format($bytes[$name]),
         );
     }
     echo "\n";
+    measureSettings($server, $cookies);
     measureSaving($server, $winds, $cookies);
+}
+
+/**
+ * Every page in turn, round after round, so that a machine that slows down slows them all.
+ *
+ * @param array<string, string> $pages   path by name
+ * @param array<string, string> $cookies
+ *
+ * @return array{array<string, list<float>>, array<string, int>} milliseconds of each round, and bytes, by name
+ */
+function interleaved(string $server, array $pages, array &$cookies): array
+{
+    [$times, $bytes] = [[], []];
+    for ($round = -1; $round < ROUNDS; ++$round) {
+        foreach ($pages as $name => $path) {
+            [$body, $milliseconds] = fetch($server . $path, $cookies);
+            $bytes[$name] = strlen($body);
+            // The first round fills the caches.
+            if ($round >= 0) {
+                $times[$name][] = $milliseconds;
+            }
+        }
+    }
+
+    return [$times, $bytes];
+}
+
+/**
+ * @param list<float> $ones
+ * @param list<float> $others of the same rounds
+ *
+ * @return list<float>
+ */
+function ratios(array $ones, array $others): array
+{
+    return array_map(static fn(float $one, float $other): float => $one / $other, $ones, $others);
+}
+
+/** @param array<string, string> $cookies */
+function measureSettings(string $server, array &$cookies): void
+{
+    $form = [];
+    $page = new DOMDocument();
+    @$page->loadHTML(fetch("$server/settings/practice", $cookies)[0]);
+    foreach ((new DOMXPath($page))->query('//form[@name="practice"]//*[@name]') ?: [] as $field) {
+        if ($field instanceof DOMElement && !in_array($field->tagName, ['button', 'select'], true)) {
+            $form[$field->getAttribute('name')] = $field->getAttribute('value');
+        }
+    }
+    $start = hrtime(true);
+    [, $saving] = fetch("$server/settings/practice", $cookies, $form);
+    do {
+        usleep(100_000);
+        [$body] = fetch("$server/", $cookies);
+    } while (str_contains($body, 'still being worked out') && hrtime(true) - $start < 600e9);
+    echo "| saving the settings | figure |\n|---|---|\n";
+    row('until the page answers', sprintf('%.0f ms', $saving));
+    row('until the last verdict is worked out anew', sprintf('%.1f s', (hrtime(true) - $start) / 1e9));
+    echo "\n";
 }
 
 /** @param array<string, string> $cookies */

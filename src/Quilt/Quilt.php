@@ -51,7 +51,7 @@ class Quilt
     private string $verdictCm = '';
 
     /** Whether something that its verdict rests on has changed since it was judged. */
-    #[ORM\Column]
+    #[ORM\Column(options: ['default' => false])]
     private bool $outdated = false;
 
     /** Since when it is on its frame; null while it is not. */

@@ -57,6 +57,27 @@ final readonly class Angle
         return $best;
     }
 
+    /**
+     * No rectangle at this angle has more area than this; a quick look before greatest() is worked out.
+     *
+     * Two bounds multiplied: (a w + b l)(d w + e l) is at least (√(ae) + √(db))² w l, since squares are not negative.
+     */
+    public function mostArea(): float
+    {
+        [$most, $roots] = [\INF, []];
+        foreach ($this->bounds as $bound) {
+            [$c, $a, $b] = $roots[] = [$bound->c, sqrt($bound->a), sqrt($bound->b)];
+            foreach ($roots as [$d, $e, $f]) {
+                $root = $a * $f + $e * $b;
+                if ($root > Bound::NONE && $c * $d < $most * $root * $root) {
+                    $most = ($c * $d) / ($root * $root);
+                }
+            }
+        }
+
+        return $most;
+    }
+
     /** @return list<float> */
     private function candidateWidths(): array
     {

@@ -162,6 +162,9 @@ final readonly class UsableBacking
     {
         [$area, $best] = [0.0, new Fit(Length::zero(), Length::zero(), 0.0)];
         foreach ($angles as $angle) {
+            if ($angle->mostArea() <= $area + 1e-6) {
+                continue;
+            }
             [$width, $length] = $angle->greatest();
             if ($width * $length > $area + 1e-6) {
                 $area = $width * $length;

@@ -16,6 +16,7 @@ use Schwung\Core\Practice\MarginSchool;
 use Schwung\Core\Practice\Practice;
 use Schwung\Core\Sizing\Angle;
 use Schwung\Core\Sizing\BackingRule;
+use Schwung\Core\Sizing\Bound;
 use Schwung\Core\Sizing\CentreFinder;
 use Schwung\Core\Sizing\Side;
 use Schwung\Core\Sizing\TrimLines;
@@ -226,5 +227,20 @@ final class UsableBackingTest extends TestCase
     private function crooked(): Backing
     {
         return Jobs::crooked(75, 92.5, 72, 92.25, 118);
+    }
+
+    public function testTheQuickLookAtAnAngleIsNeverBelowItsGreatestRectangle(): void
+    {
+        foreach ([[1, 0.02, 2000], [1, 0, 1900], [0.9, 0.1, 1500]] as [$a, $b, $c]) {
+            foreach ([[0.03, 1, 2400], [0, 1, 2300], [0.2, 0.8, 1700]] as [$d, $e, $f]) {
+                $angle = new Angle(0.0, [new Bound($a, $b, $c), new Bound($d, $e, $f)]);
+                [$width, $length] = $angle->greatest();
+
+                self::assertGreaterThan(0, $width * $length);
+                self::assertGreaterThanOrEqual($width * $length - 1e-6, $angle->mostArea());
+            }
+        }
+        $upright = new Angle(0.0, [new Bound(1, 0, 1900), new Bound(0, 1, 2300)]);
+        self::assertEqualsWithDelta(1900 * 2300, $upright->mostArea(), 1e-6, 'and it is exact where nothing is turned');
     }
 }

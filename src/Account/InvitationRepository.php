@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Account;
 
+use App\Platform\KeepsRecords;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\Persistence\ManagerRegistry;
 
 /** @extends ServiceEntityRepository<Invitation> */
 final class InvitationRepository extends ServiceEntityRepository
 {
+    use KeepsRecords;
+
     private const MOST = 200;
 
     public function __construct(ManagerRegistry $registry)

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account;
 
+use App\Platform\KeepsRecords;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\Persistence\ManagerRegistry;
 use Symfony\Component\Security\Core\Exception\UnsupportedUserException;
@@ -13,6 +14,8 @@ use Symfony\Component\Security\Core\User\PasswordUpgraderInterface;
 /** @extends ServiceEntityRepository<Person> */
 final class PersonRepository extends ServiceEntityRepository implements PasswordUpgraderInterface
 {
+    use KeepsRecords;
+
     private const MOST = 200;
 
     public function __construct(ManagerRegistry $registry)

@@ -8,7 +8,6 @@ use App\Account\Person;
 use App\Measure\CurrentUnits;
 use App\Quilt\Quilt;
 use App\Quilt\QuiltRepository;
-use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Schwung\Core\Loading\Parking;
 use Schwung\Core\Loading\StatePart;
@@ -153,7 +152,6 @@ final class FrameController extends AbstractController
         #[CurrentUser] Person $person,
         Starting $starting,
         LogBook $book,
-        EntityManagerInterface $entities,
         ClockInterface $clock,
     ): Response {
         $quilt = $this->quilt($id, $person);
@@ -164,23 +162,16 @@ final class FrameController extends AbstractController
             $book->write($run, [
                 new JournalEntry((string) new Ulid(), EntryKind::Replan, null, $clock->now(), person: $person->name()),
             ]);
-            $entities->flush();
+            $this->runs->save();
         }
 
         return $this->redirectToRoute('app_frame_stitch', ['id' => $id], Response::HTTP_SEE_OTHER);
     }
 
     #[Route('/photo/{photo}', name: 'photo', methods: ['GET'])]
-    public function photo(
-        Ulid $id,
-        Ulid $photo,
-        #[CurrentUser] Person $person,
-        EntityManagerInterface $entities,
-    ): Response {
-        $found = $entities->find(Photo::class, $photo);
-        if (null === $found || !$found->run->quilt->id()->equals($this->quilt($id, $person)->id())) {
-            throw $this->createNotFoundException();
-        }
+    public function photo(Ulid $id, Ulid $photo, #[CurrentUser] Person $person): Response
+    {
+        $found = $this->runs->findPhoto($this->quilt($id, $person), $photo) ?? throw $this->createNotFoundException();
 
         return (new Response($found->jpeg(), headers: ['Content-Type' => 'image/jpeg']))
             ->setPrivate()

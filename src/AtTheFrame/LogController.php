@@ -12,7 +12,6 @@ use App\Quilt\QuiltRepository;
 use App\Quilt\Subject;
 use App\Quilt\View;
 use App\Quilt\Workspaces;
-use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Schwung\Core\Measure\LengthWriter;
 use Schwung\Core\Running\EntryKind;
@@ -187,7 +186,6 @@ final class LogController extends AbstractController
         #[CurrentUser] Person $person,
         Request $request,
         DesignShelf $designs,
-        EntityManagerInterface $entities,
         ClockInterface $clock,
     ): Response {
         $quilt = $this->quilt($id, $person);
@@ -205,7 +203,7 @@ final class LogController extends AbstractController
         if (null !== $run && $form->isSubmitted() && $form->isValid()) {
             $run->end($off, $clock->now());
             $quilt->finish($clock->now());
-            $entities->flush();
+            $this->runs->save();
             $this->addFlash('draft', 'off-' . $id);
             $this->addFlash('done', 'It is off the frame and in the history of ' . $quilt->client() . '.');
 
@@ -222,10 +220,10 @@ final class LogController extends AbstractController
     /** Back on the shelf, to be loaded once more. */
     #[Route('/off/again', name: 'again', methods: ['POST'])]
     #[IsCsrfTokenValid('log')]
-    public function again(Ulid $id, #[CurrentUser] Person $person, EntityManagerInterface $entities): Response
+    public function again(Ulid $id, #[CurrentUser] Person $person): Response
     {
         $this->quilt($id, $person)->shelve();
-        $entities->flush();
+        $this->runs->save();
 
         return $this->redirectToRoute('app_quilt_stage', ['id' => $id, 'stage' => 'load'], Response::HTTP_SEE_OTHER);
     }

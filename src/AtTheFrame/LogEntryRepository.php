@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\AtTheFrame;
 
+use App\Platform\KeepsRecords;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\Persistence\ManagerRegistry;
 
 /** @extends ServiceEntityRepository<LogEntry> */
 final class LogEntryRepository extends ServiceEntityRepository
 {
+    use KeepsRecords;
+
     /** A load of many passes, read at each, stays well below. */
     private const MOST = 5000;
 

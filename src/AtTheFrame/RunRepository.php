@@ -5,15 +5,18 @@ declare(strict_types=1);
 namespace App\AtTheFrame;
 
 use App\Account\Studio;
+use App\Platform\KeepsRecords;
 use App\Quilt\Quilt;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\DBAL\LockMode;
 use Doctrine\Persistence\ManagerRegistry;
+use Symfony\Component\Uid\Ulid;
 
 /** @extends ServiceEntityRepository<Run> */
 final class RunRepository extends ServiceEntityRepository
 {
-    private const MOST_ENDED = 200;
+    use KeepsRecords;
+
     private const MOST = 2000;
 
     public function __construct(ManagerRegistry $registry)
@@ -38,24 +41,11 @@ final class RunRepository extends ServiceEntityRepository
         $this->getEntityManager()->lock($run, LockMode::PESSIMISTIC_WRITE);
     }
 
-    /** @return list<Run> that have ended, of a client or of all, the last first */
-    public function findEnded(Studio $studio, string $client): array
+    public function findPhoto(Quilt $quilt, Ulid $id): ?Photo
     {
-        $query = $this->createQueryBuilder('r')
-            ->innerJoin('r.quilt', 'q')
-            ->addSelect('q')
-            ->where('q.studio = :studio AND r.ended IS NOT NULL')
-            ->setParameter('studio', $studio->id(), 'ulid')
-            ->orderBy('r.ended', 'DESC')
-            ->addOrderBy('r.id', 'DESC')
-            ->setMaxResults(self::MOST_ENDED);
-        if ('' !== $client) {
-            $query->andWhere('q.client = :client')->setParameter('client', $client);
-        }
-        /** @var list<Run> $ended */
-        $ended = $query->getQuery()->getResult();
+        $photo = $this->getEntityManager()->find(Photo::class, $id);
 
-        return $ended;
+        return true === $photo?->run->quilt->id()->equals($quilt->id()) ? $photo : null;
     }
 
     /** @return list<Run> of a studio, the oldest first; of very many the last */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Clients;
 
 use App\Account\Person;
-use App\AtTheFrame\RunRepository;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -16,13 +15,13 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 final class HistoryController extends AbstractController
 {
     #[Route('/history', name: 'app_clients_history', methods: ['GET'])]
-    public function history(#[CurrentUser] Person $person, Request $request, RunRepository $runs): Response
+    public function history(#[CurrentUser] Person $person, Request $request, HistoryRepository $history): Response
     {
         $client = mb_substr(trim($request->query->getString('client')), 0, 120);
 
         return $this->render('clients/history.html.twig', [
             'client' => $client,
-            'runs' => $runs->findEnded($person->studio(), $client),
+            'runs' => $history->findEnded($person->studio(), $client),
         ]);
     }
 }

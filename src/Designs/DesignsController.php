@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Designs;
 
 use App\Account\Person;
-use Doctrine\ORM\EntityManagerInterface;
 use Schwung\Core\Design\Exception\UnusableDesign;
 use Schwung\Core\Design\ShippedDesigns;
 use Schwung\Core\Design\StitchPath;
@@ -24,10 +23,7 @@ use Symfony\Component\Uid\Ulid;
 #[Route('/designs', name: 'app_designs_')]
 final class DesignsController extends AbstractController
 {
-    public function __construct(
-        private readonly StudioDesignRepository $designs,
-        private readonly EntityManagerInterface $entities,
-    ) {}
+    public function __construct(private readonly StudioDesignRepository $designs) {}
 
     #[Route('', name: 'index', methods: ['GET', 'POST'])]
     public function index(#[CurrentUser] Person $person, Request $request): Response
@@ -36,8 +32,7 @@ final class DesignsController extends AbstractController
         $form = $this->createForm(DesignType::class, $input)->handleRequest($request);
         $path = $form->isSubmitted() && $form->isValid() ? $this->read($form, $input) : null;
         if (null !== $path) {
-            $this->entities->persist(new StudioDesign($person->studio(), $input->name, $path));
-            $this->entities->flush();
+            $this->designs->keep(new StudioDesign($person->studio(), $input->name, $path));
             $this->addFlash('draft', 'design');
             $this->addFlash('done', 'The design is on the shelf. Choose it at a quilt, under Passes.');
 
@@ -56,10 +51,9 @@ final class DesignsController extends AbstractController
     #[IsCsrfTokenValid('designs')]
     public function remove(Ulid $id, #[CurrentUser] Person $person): Response
     {
-        $this->entities->remove(
+        $this->designs->drop(
             $this->designs->findOneOf($person->studio(), $id) ?? throw $this->createNotFoundException(),
         );
-        $this->entities->flush();
         $this->addFlash('done', 'The design is off the shelf.');
 
         return $this->redirectToRoute('app_designs_index', status: Response::HTTP_SEE_OTHER);

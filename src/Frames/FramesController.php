@@ -8,7 +8,6 @@ use App\Account\Person;
 use App\Quilt\Quilt;
 use App\Quilt\QuiltRepository;
 use App\Quilt\Rejudging;
-use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\Form\FormInterface;
 use Symfony\Component\HttpFoundation\Request;
@@ -27,16 +26,16 @@ final class FramesController extends AbstractController
     }
 
     #[Route('/new', name: 'new', methods: ['GET', 'POST'])]
-    public function new(#[CurrentUser] Person $person, Request $request, EntityManagerInterface $entities): Response
+    public function new(#[CurrentUser] Person $person, Request $request, StudioFrameRepository $frames): Response
     {
         $input = FrameInput::in($person->units());
         $form = $this->createForm(FrameType::class, $input)->handleRequest($request);
         if ($form->isSubmitted() && $form->isValid()) {
             $frame = new StudioFrame($person->studio(), $input->name, $input->measures());
             $frame->equip($input->steelBars, $input->stock(), $input->sideClamps);
-            $entities->persist($frame);
+            $frames->keep($frame);
 
-            return $this->saved($entities, 'frame-new');
+            return $this->saved('frame-new');
         }
 
         return $this->page($form, $input, null);
@@ -49,7 +48,6 @@ final class FramesController extends AbstractController
         Request $request,
         StudioFrameRepository $frames,
         QuiltRepository $quilts,
-        EntityManagerInterface $entities,
         Rejudging $rejudging,
     ): Response {
         $frame = $frames->findOneOf($person->studio(), $id) ?? throw $this->createNotFoundException();
@@ -61,18 +59,17 @@ final class FramesController extends AbstractController
         if ($form->isSubmitted() && $form->isValid()) {
             $frame->remeasure($input->name, $input->measures());
             $frame->equip($input->steelBars, $input->stock(), $input->sideClamps);
-            $entities->flush();
+            $frames->save();
             $rejudging->ofFrame($frame);
 
-            return $this->saved($entities, 'frame-' . $id);
+            return $this->saved('frame-' . $id);
         }
 
         return $this->page($form, $input, $frame);
     }
 
-    private function saved(EntityManagerInterface $entities, string $draft): Response
+    private function saved(string $draft): Response
     {
-        $entities->flush();
         $this->addFlash('draft', $draft);
         $this->addFlash('done', 'The frame is saved, and its quilts are planned with it.');
 

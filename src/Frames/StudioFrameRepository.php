@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Frames;
 
 use App\Account\Studio;
+use App\Platform\KeepsRecords;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\Persistence\ManagerRegistry;
 use Symfony\Component\Uid\Ulid;
@@ -12,6 +13,8 @@ use Symfony\Component\Uid\Ulid;
 /** @extends ServiceEntityRepository<StudioFrame> */
 final class StudioFrameRepository extends ServiceEntityRepository
 {
+    use KeepsRecords;
+
     private const MOST = 50;
 
     public function __construct(ManagerRegistry $registry)

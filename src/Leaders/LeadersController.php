@@ -8,7 +8,6 @@ use App\Account\Person;
 use App\Frames\StudioFrame;
 use App\Frames\StudioFrameRepository;
 use App\Measure\CurrentUnits;
-use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Schwung\Core\Frame\FrameMeasure;
 use Schwung\Core\Leader\NewLeader;
@@ -45,7 +44,6 @@ final class LeadersController extends AbstractController
         Roller $roller,
         #[CurrentUser] Person $person,
         Request $request,
-        EntityManagerInterface $entities,
         ClockInterface $clock,
     ): Response {
         $studioFrame = $this->frame($frame, $person);
@@ -57,8 +55,7 @@ final class LeadersController extends AbstractController
             return $this->page($studioFrame, $roller, $text, $exception->getMessage());
         }
         $leader->inspect(new LeaderInspection($leader, $clock->now(), $readings));
-        $entities->persist($leader);
-        $entities->flush();
+        $this->leaders->keep($leader);
         $this->addFlash('draft', "leader-$frame-{$roller->value}");
         $this->addFlash('done', 'The check is written down.');
 
@@ -67,17 +64,11 @@ final class LeadersController extends AbstractController
 
     #[Route('/{roller}/casing', name: 'casing', methods: ['POST'])]
     #[IsCsrfTokenValid('leaders')]
-    public function casing(
-        Ulid $frame,
-        Roller $roller,
-        #[CurrentUser] Person $person,
-        Request $request,
-        EntityManagerInterface $entities,
-    ): Response {
+    public function casing(Ulid $frame, Roller $roller, #[CurrentUser] Person $person, Request $request): Response
+    {
         $leader = $this->leader($this->frame($frame, $person), $roller);
         $leader->sewCasing('1' === $request->getPayload()->getString('casing'));
-        $entities->persist($leader);
-        $entities->flush();
+        $this->leaders->keep($leader);
 
         return $this->redirectToRoute('app_leaders_index', ['frame' => $frame], Response::HTTP_SEE_OTHER);
     }

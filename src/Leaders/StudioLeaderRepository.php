@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace App\Leaders;
 
 use App\Frames\StudioFrame;
+use App\Platform\KeepsRecords;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\Persistence\ManagerRegistry;
 
 /** @extends ServiceEntityRepository<StudioLeader> */
 final class StudioLeaderRepository extends ServiceEntityRepository
 {
+    use KeepsRecords;
+
     private const MOST = 3;
 
     public function __construct(ManagerRegistry $registry)

@@ -6,7 +6,6 @@ namespace App\Quilt;
 
 use App\Account\Person;
 use App\Measure\CurrentUnits;
-use Doctrine\ORM\EntityManagerInterface;
 use Schwung\Core\Design\LaidDesignWriter;
 use Schwung\Core\Exchange\PlanWriter;
 use Schwung\Core\Measure\LengthWriter;
@@ -170,15 +169,11 @@ final class QuiltController extends AbstractController
     /** New quilts of this studio begin with the ways that this one is loaded by. */
     #[Route('/load/ways', name: 'ways', methods: ['POST'], priority: 1)]
     #[IsCsrfTokenValid('quilt')]
-    public function ways(
-        Ulid $id,
-        #[CurrentUser] Person $person,
-        Request $request,
-        EntityManagerInterface $entities,
-    ): Response {
+    public function ways(Ulid $id, #[CurrentUser] Person $person, Request $request): Response
+    {
         $quilt = $this->quilt($id, $person);
         $person->studio()->loadBy($quilt->sheet()->habits());
-        $entities->flush();
+        $this->quilts->save();
 
         return $this->after($request, $quilt, 'load');
     }

@@ -8,6 +8,7 @@ use App\Account\Studio;
 use App\Bench\ShelfPage;
 use App\Bench\ShelfRow;
 use App\Frames\StudioFrame;
+use App\Platform\KeepsRecords;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\QueryBuilder;
@@ -18,6 +19,8 @@ use Symfony\Component\Uid\Ulid;
 /** @extends ServiceEntityRepository<Quilt> */
 final class QuiltRepository extends ServiceEntityRepository
 {
+    use KeepsRecords;
+
     /** A frame holds one quilt; a few more are a forgotten mark. */
     private const MOST_LOADED = 5;
 

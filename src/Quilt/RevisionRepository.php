@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Quilt;
 
+use App\Platform\KeepsRecords;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\Persistence\ManagerRegistry;
 
 /** @extends ServiceEntityRepository<Revision> */
 final class RevisionRepository extends ServiceEntityRepository
 {
+    use KeepsRecords;
+
     public function __construct(ManagerRegistry $registry)
     {
         parent::__construct($registry, Revision::class);

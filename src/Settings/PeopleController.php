@@ -8,7 +8,6 @@ use App\Account\Invitation;
 use App\Account\InvitationRepository;
 use App\Account\Person;
 use App\Account\PersonRepository;
-use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\Form\FormError;
@@ -38,7 +37,6 @@ final class PeopleController extends AbstractController
         Request $request,
         PersonRepository $people,
         InvitationRepository $invitations,
-        EntityManagerInterface $entities,
         ClockInterface $clock,
     ): Response {
         $helper = new Helper();
@@ -50,10 +48,9 @@ final class PeopleController extends AbstractController
             return $this->page($person, $people, $invitations, $form);
         }
         $secret = rtrim(strtr(base64_encode(random_bytes(32)), '+/', '-_'), '=');
-        $entities->persist(
+        $invitations->keep(
             new Invitation($person->studio(), $helper->name, Person::canonical($helper->email), $secret, $clock->now()),
         );
-        $entities->flush();
         $this->addFlash(
             'link',
             $this->generateUrl('app_account_join', ['secret' => $secret], UrlGeneratorInterface::ABSOLUTE_URL),

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Settings;
 
 use App\Account\Person;
+use App\Account\PersonRepository;
 use App\Quilt\Rejudging;
-use Doctrine\ORM\EntityManagerInterface;
 use Schwung\Core\Practice\Hand;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
@@ -22,14 +22,14 @@ final class PracticeController extends AbstractController
     public function edit(
         #[CurrentUser] Person $person,
         Request $request,
-        EntityManagerInterface $entities,
+        PersonRepository $people,
         Rejudging $rejudging,
     ): Response {
         $settings = PracticeSettings::fromArray($person->studio()->practiceRecord());
         $form = $this->createForm(PracticeType::class, $settings)->handleRequest($request);
         if ($form->isSubmitted() && $form->isValid()) {
             $person->studio()->work($settings);
-            $entities->flush();
+            $people->save();
             $rejudging->ofStudio($person->studio());
             $this->addFlash('draft', 'practice');
             $this->addFlash('done', 'Every quilt is planned with these figures now; the shelf follows.');
@@ -52,7 +52,7 @@ final class PracticeController extends AbstractController
     /** The hand is the person's own, the names are the studio's. */
     #[Route('/settings/ways', name: 'app_settings_ways', methods: ['POST'])]
     #[IsCsrfTokenValid('ways')]
-    public function ways(#[CurrentUser] Person $person, Request $request, EntityManagerInterface $entities): Response
+    public function ways(#[CurrentUser] Person $person, Request $request, PersonRepository $people): Response
     {
         $payload = $request->getPayload();
         $person->workWith(Hand::tryFrom($payload->getString('hand')) ?? Hand::Right);
@@ -63,7 +63,7 @@ final class PracticeController extends AbstractController
             $words[$part] = mb_substr(trim(\is_string($own) ? mb_scrub($own, 'UTF-8') : ''), 0, 40);
         }
         $person->studio()->call(array_filter($words));
-        $entities->flush();
+        $people->save();
         $this->addFlash('draft', 'ways');
         $this->addFlash('done', 'Every page follows.');
 

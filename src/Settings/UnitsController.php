@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Settings;
 
 use App\Account\Person;
-use Doctrine\ORM\EntityManagerInterface;
+use App\Account\PersonRepository;
 use Schwung\Core\Measure\UnitSystem;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\RedirectResponse;
@@ -24,10 +24,10 @@ final class UnitsController extends AbstractController
         UnitSystem $units,
         #[CurrentUser] Person $person,
         Request $request,
-        EntityManagerInterface $entities,
+        PersonRepository $people,
     ): RedirectResponse {
         $person->changeUnits($units);
-        $entities->flush();
+        $people->save();
         $back = $request->getPayload()->getString('back');
 
         // Only a path of this application, never another place.

@@ -6,6 +6,7 @@ namespace App\Tension;
 
 use App\Account\Studio;
 use App\Frames\StudioFrame;
+use App\Platform\KeepsRecords;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\Persistence\ManagerRegistry;
 use Schwung\Core\Tension\Task;
@@ -14,6 +15,8 @@ use Symfony\Component\Uid\Ulid;
 /** @extends ServiceEntityRepository<StudioTask> */
 final class StudioTaskRepository extends ServiceEntityRepository
 {
+    use KeepsRecords;
+
     public function __construct(ManagerRegistry $registry)
     {
         parent::__construct($registry, StudioTask::class);

@@ -6,7 +6,6 @@ namespace App\Tension;
 
 use App\Account\Person;
 use App\Frames\StudioFrameRepository;
-use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Schwung\Core\Tension\Pattern;
 use Schwung\Core\Tension\Symptom;
@@ -24,11 +23,7 @@ use Symfony\Component\Uid\Ulid;
 #[IsCsrfTokenValid('task')]
 final class TaskController extends AbstractController
 {
-    public function __construct(
-        private readonly StudioTaskRepository $tasks,
-        private readonly EntityManagerInterface $entities,
-        private readonly ClockInterface $clock,
-    ) {}
+    public function __construct(private readonly StudioTaskRepository $tasks, private readonly ClockInterface $clock) {}
 
     /** One task of a kind at a time on a frame, however often the button is pressed. */
     #[Route('/{frame}/{symptom}', name: 'make', requirements: ['symptom' => '[a-z-]+'])]
@@ -46,8 +41,7 @@ final class TaskController extends AbstractController
         );
         $task = Task::against($seen, $on->kind()->hasLeaders());
         if ([] !== $patterns && null === $this->tasks->findOpenOn($on, $task)) {
-            $this->entities->persist(new StudioTask($on, $task, $patterns[0]->sentence(), $this->clock->now()));
-            $this->entities->flush();
+            $this->tasks->keep(new StudioTask($on, $task, $patterns[0]->sentence(), $this->clock->now()));
         }
 
         return $this->redirectToRoute('app_tension_index', [], Response::HTTP_SEE_OTHER);
@@ -58,7 +52,7 @@ final class TaskController extends AbstractController
     {
         $task = $this->tasks->findOneOf($person->studio(), $id) ?? throw $this->createNotFoundException();
         $task->finish($this->clock->now());
-        $this->entities->flush();
+        $this->tasks->save();
 
         return $this->redirectToRoute(
             'bench' === $request->getPayload()->getString('from') ? 'app_bench_index' : 'app_tension_index',

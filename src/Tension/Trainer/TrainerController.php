@@ -9,7 +9,6 @@ use App\Measure\CurrentUnits;
 use App\Tension\BedPicture;
 use App\Tension\FinishedPicture;
 use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
-use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Schwung\Core\Tension\Knowledge;
 use Schwung\Core\Tension\Trainer\ExerciseMaker;
@@ -85,7 +84,6 @@ final class TrainerController extends AbstractController
         #[CurrentUser] Person $person,
         Request $request,
         CurrentUnits $units,
-        EntityManagerInterface $entities,
         ClockInterface $clock,
     ): Response {
         $fields = $request->getPayload();
@@ -107,10 +105,9 @@ final class TrainerController extends AbstractController
         }
         if (null === $this->rounds->findBed($person, $round->exercise->level, $seed)) {
             try {
-                $entities->persist(
+                $this->rounds->keep(
                     new TrainingRound($person, $round->exercise->level, $seed, $round->mark()->total(), $clock->now()),
                 );
-                $entities->flush();
             } catch (UniqueConstraintViolationException) {
                 // Answered twice at the same moment: the first counts.
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Tension\Trainer;
 
 use App\Account\Person;
+use App\Platform\KeepsRecords;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\Persistence\ManagerRegistry;
 use Schwung\Core\Tension\Trainer\Level;
@@ -12,6 +13,8 @@ use Schwung\Core\Tension\Trainer\Level;
 /** @extends ServiceEntityRepository<TrainingRound> */
 final class TrainingRoundRepository extends ServiceEntityRepository
 {
+    use KeepsRecords;
+
     public function __construct(ManagerRegistry $registry)
     {
         parent::__construct($registry, TrainingRound::class);

@@ -20,15 +20,15 @@ final readonly class PassPlan
         foreach ($steps as $i => $step) {
             $next = $steps[$i + 1] ?? null;
             $passes[] = new Pass(
-                $roll,
-                $i + 1,
-                Length::millimetres($step->wound),
-                Length::millimetres($step->from),
-                Length::millimetres($step->to),
-                $step->rows,
-                null === $next ? null : Length::millimetres($next->wound - $step->wound),
-                null === $next ? null : $roll->turns($next->wound) - $roll->turns($step->wound),
-                null === $next ? null : self::clicks($roll, $step->wound, $next->wound),
+                roll: $roll,
+                number: $i + 1,
+                wound: Length::millimetres($step->wound),
+                from: Length::millimetres($step->from),
+                to: Length::millimetres($step->to),
+                rows: $step->rows,
+                advance: null === $next ? null : Length::millimetres($next->wound - $step->wound),
+                turns: null === $next ? null : $roll->turns($next->wound) - $roll->turns($step->wound),
+                clicks: null === $next ? null : self::clicks($roll, $step->wound, $next->wound),
             );
         }
 

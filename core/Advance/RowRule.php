@@ -42,14 +42,14 @@ final readonly class RowRule
             Finish::FitGap => $this->respaced($design, $along, $count),
         } ??
             new RowLayout(
-                $count,
-                1.0,
-                $design->height,
-                $design->gap,
-                $design->overhang,
-                $along,
-                Finish::RunOff,
-                $design->finish,
+                count: $count,
+                scale: 1.0,
+                height: $design->height,
+                gap: $design->gap,
+                overhang: $design->overhang,
+                along: $along,
+                finish: Finish::RunOff,
+                asked: $design->finish,
             );
     }
 
@@ -104,14 +104,14 @@ final readonly class RowRule
         $times = static fn(Length $length): Length => Length::millimetres($length->toMillimetres() * $scale);
 
         return new RowLayout(
-            $count,
-            $scale,
-            $times($design->height),
-            $times($design->gap),
-            $design->overhang,
-            $along,
-            Finish::FitScale,
-            $design->finish,
+            count: $count,
+            scale: $scale,
+            height: $times($design->height),
+            gap: $times($design->gap),
+            overhang: $design->overhang,
+            along: $along,
+            finish: Finish::FitScale,
+            asked: $design->finish,
         );
     }
 
@@ -128,14 +128,14 @@ final readonly class RowRule
         return $nestsTooFar
             ? null
             : new RowLayout(
-                $count,
-                1.0,
-                $design->height,
-                $gap,
-                $design->overhang,
-                $along,
-                Finish::FitGap,
-                $design->finish,
+                count: $count,
+                scale: 1.0,
+                height: $design->height,
+                gap: $gap,
+                overhang: $design->overhang,
+                along: $along,
+                finish: Finish::FitGap,
+                asked: $design->finish,
             );
     }
 }

@@ -34,21 +34,23 @@ final readonly class DirectionRule
                 : (new CourseRule($roll))->plan($job->quilting, $job->top, $direction);
 
         return new DirectionPlan(
-            $direction,
-            $check,
-            $sections,
-            $this->blockers($job, $direction, $sections, $check, $course),
-            StretchLie::of($job->backing->stretch, $direction),
-            Direction::AsIs === $direction || !$job->top->directional || true !== $job->quilting?->isDirectional,
-            $course,
-            null === $roll
+            direction: $direction,
+            backing: $check,
+            sections: $sections,
+            blockers: $this->blockers($job, $direction, $sections, $check, $course),
+            stretch: StretchLie::of($job->backing->stretch, $direction),
+            keepsUp: Direction::AsIs === $direction ||
+                !$job->top->directional ||
+                true !== $job->quilting?->isDirectional,
+            course: $course,
+            ridge: null === $roll
                 ? null
                 : (new Ridge($roll, $this->practice->thickness))->height(
                     $job->backing,
                     $direction,
                     $job->top->along($direction),
                 ),
-            [] !== $job->backing->seamsRollerToRoller($direction),
+            seamWinds: [] !== $job->backing->seamsRollerToRoller($direction),
         );
     }
 

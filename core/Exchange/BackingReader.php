@@ -47,7 +47,18 @@ final readonly class BackingReader
         ) {
             return null;
         }
-        $backing = new Backing($top, $right, $bottom, $left, $diagonal, $kind, $stretch, $seams, $directional, $bolt);
+        $backing = new Backing(
+            top: $top,
+            right: $right,
+            bottom: $bottom,
+            left: $left,
+            diagonal: $diagonal,
+            kind: $kind,
+            stretch: $stretch,
+            seams: $seams,
+            directional: $directional,
+            bolt: $bolt,
+        );
 
         return $this->isPossible($backing, $members['sides'], $faults, $members['diagonal']->pointer) ? $backing : null;
     }

@@ -52,16 +52,16 @@ final readonly class Backing
         $diagonal = Length::millimetres(hypot($across->toMillimetres(), $along->toMillimetres()));
 
         return new self(
-            $across,
-            $along,
-            $across,
-            $along,
-            $diagonal,
-            $this->kind,
-            $this->stretch,
-            $seams,
-            $this->directional,
-            $this->bolt,
+            top: $across,
+            right: $along,
+            bottom: $across,
+            left: $along,
+            diagonal: $diagonal,
+            kind: $this->kind,
+            stretch: $this->stretch,
+            seams: $seams,
+            directional: $this->directional,
+            bolt: $this->bolt,
         );
     }
 

@@ -60,19 +60,19 @@ final readonly class WindingRule
         return [] === $winds
             ? null
             : new Winding(
-                $course->roll,
-                $winds,
-                $turnRound->rows,
-                $turnRound->stops,
-                [],
-                $plan->chosenPlan()->sections,
-                \count($plan->chosenPlan()->sections) > 1
+                roll: $course->roll,
+                winds: $winds,
+                rows: $turnRound->rows,
+                stops: $turnRound->stops,
+                borders: [],
+                sections: $plan->chosenPlan()->sections,
+                moves: \count($plan->chosenPlan()->sections) > 1
                     ? [
                         ...(new MovePlan())->moves($plan->chosenPlan()->sections, $turnRound->first),
                         ...(new MovePlan())->moves($plan->chosenPlan()->sections, $turnRound->second),
                     ]
                     : [],
-                true,
+                isTurnedRound: true,
             );
     }
 
@@ -97,14 +97,14 @@ final readonly class WindingRule
         return [] === $winds
             ? null
             : new Winding(
-                $course->roll,
-                $winds,
-                $course->rows,
-                $stops,
-                $borders,
-                $sections,
-                \count($sections) > 1 ? (new MovePlan())->moves($sections, $passes) : [],
-                false,
+                roll: $course->roll,
+                winds: $winds,
+                rows: $course->rows,
+                stops: $stops,
+                borders: $borders,
+                sections: $sections,
+                moves: \count($sections) > 1 ? (new MovePlan())->moves($sections, $passes) : [],
+                isTurnedRound: false,
             );
     }
 }

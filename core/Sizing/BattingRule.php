@@ -43,16 +43,16 @@ final readonly class BattingRule
         [$state, $lay] = $this->lay($lays, $across->length(), $along->length(), $limit);
 
         return new BattingCheck(
-            $across,
-            $along,
-            $limit,
-            $state,
-            $lays[$lay][0],
-            $lays[$lay][1],
-            1 === $lay,
-            BattingState::Trim === $state ? $this->trimTo($limit, $across->length()) : null,
-            $batting->opened?->add(new \DateInterval("PT{$this->practice->battingRestHours}H")),
-            $batting->opened?->add(new \DateInterval("PT{$this->practice->battingBestRestHours}H")),
+            requiredAcross: $across,
+            requiredAlong: $along,
+            limit: $limit,
+            state: $state,
+            layAcross: $lays[$lay][0],
+            layAlong: $lays[$lay][1],
+            liesTheOtherWay: 1 === $lay,
+            trimTo: BattingState::Trim === $state ? $this->trimTo($limit, $across->length()) : null,
+            readyFrom: $batting->opened?->add(new \DateInterval("PT{$this->practice->battingRestHours}H")),
+            readyBest: $batting->opened?->add(new \DateInterval("PT{$this->practice->battingBestRestHours}H")),
         );
     }
 

@@ -87,14 +87,14 @@ final readonly class Piecing
         $waste = $toBuy->toMillimetres() * $bolt->toMillimetres() - $across->toMillimetres() * $along->toMillimetres();
 
         return new PiecingPlan(
-            $way,
-            $cuts,
-            $bolt,
-            $cloth,
-            $toBuy,
-            $this->seams($way, $widths, $bolt),
-            $waste,
-            $turnsPrint,
+            way: $way,
+            cuts: $cuts,
+            bolt: $bolt,
+            cloth: $cloth,
+            toBuy: $toBuy,
+            seams: $this->seams($way, $widths, $bolt),
+            waste: $waste,
+            turnsPrint: $turnsPrint,
         );
     }
 

@@ -60,14 +60,14 @@ final readonly class UsableBacking
     public function loaded(Direction $direction): self
     {
         return new self(
-            $this->outline,
-            $this->isSquareKnown,
-            $this->angles,
-            $this->greatest,
-            $this->longerAcross,
-            $this->longerAlong,
-            $direction,
-            $this->known,
+            outline: $this->outline,
+            isSquareKnown: $this->isSquareKnown,
+            angles: $this->angles,
+            greatest: $this->greatest,
+            longerAcross: $this->longerAcross,
+            longerAlong: $this->longerAlong,
+            direction: $direction,
+            known: $this->known,
         );
     }
 

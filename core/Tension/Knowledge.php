@@ -68,10 +68,10 @@ final class Knowledge
     {
         return [
             new CauseEntry(
-                Cause::LeaderCrooked,
-                'a leader is not straight',
-                ['side-dip' => 3, 'drag-line' => 2, 'skew' => 2],
-                [
+                cause: Cause::LeaderCrooked,
+                words: 'a leader is not straight',
+                shows: ['side-dip' => 3, 'drag-line' => 2, 'skew' => 2],
+                hints: [
                     self::for(
                         +1,
                         'that side dipped on an earlier quilt',
@@ -101,17 +101,17 @@ final class Knowledge
                             : !$c->frame->frameKind->hasLeaders(),
                     ),
                 ],
-                'Stitch a line across the leader with the lock on, and measure from it to the edge.',
-                'The line runs out',
-                'It runs even',
-                'Take up the slack: shift the attachment on that side.',
-                'Re-hem to the line, and check all leaders.',
+                test: 'Stitch a line across the leader with the lock on, and measure from it to the edge.',
+                ifSo: 'The line runs out',
+                ifNot: 'It runs even',
+                now: 'Take up the slack: shift the attachment on that side.',
+                nextTime: 'Re-hem to the line, and check all leaders.',
             ),
             new CauseEntry(
-                Cause::LeaderWornCentre,
-                'the leader is stretched where it is always loaded',
-                ['centre-dip' => 3],
-                [
+                cause: Cause::LeaderWornCentre,
+                words: 'the leader is stretched where it is always loaded',
+                shows: ['centre-dip' => 3],
+                hints: [
                     self::for(
                         +1,
                         'quilts always hang from the centre',
@@ -146,17 +146,17 @@ final class Knowledge
                             : !$c->frame->frameKind->hasLeaders(),
                     ),
                 ],
-                'Stitch a line across the leader with the lock on, and compare its middle with its ends.',
-                'The middle is longer',
-                'It is as long as the ends',
-                'Ease it: attach deeper in the middle.',
-                'Load in turn along the leader, and re-hem it.',
+                test: 'Stitch a line across the leader with the lock on, and compare its middle with its ends.',
+                ifSo: 'The middle is longer',
+                ifNot: 'It is as long as the ends',
+                now: 'Ease it: attach deeper in the middle.',
+                nextTime: 'Load in turn along the leader, and re-hem it.',
             ),
             new CauseEntry(
-                Cause::BackingCrooked,
-                'the backing is not cut square',
-                ['drag-line' => 3, 'side-dip' => 2, 'cross-ripple' => 1, 'skew' => 1],
-                [
+                cause: Cause::BackingCrooked,
+                words: 'the backing is not cut square',
+                shows: ['drag-line' => 3, 'side-dip' => 2, 'cross-ripple' => 1, 'skew' => 1],
+                hints: [
                     self::for(
                         +1,
                         'it was measured out of square',
@@ -170,17 +170,17 @@ final class Knowledge
                         static fn(Circumstances $c): ?bool => $c->cloth->backingSquared,
                     ),
                 ],
-                'Fold its ends together, or measure the diagonal.',
-                'They do not meet',
-                'They meet',
-                'Shift one end sideways until the pull goes.',
-                'Square the backing before it is loaded.',
+                test: 'Fold its ends together, or measure the diagonal.',
+                ifSo: 'They do not meet',
+                ifNot: 'They meet',
+                now: 'Shift one end sideways until the pull goes.',
+                nextTime: 'Square the backing before it is loaded.',
             ),
             new CauseEntry(
-                Cause::AttachedUneven,
-                'the edge was not held parallel along the leader',
-                ['side-dip' => 2, 'drag-line' => 2, 'centre-dip' => 1, 'cross-ripple' => 2],
-                [
+                cause: Cause::AttachedUneven,
+                words: 'the edge was not held parallel along the leader',
+                shows: ['side-dip' => 2, 'drag-line' => 2, 'centre-dip' => 1, 'cross-ripple' => 2],
+                hints: [
                     self::for(
                         +1,
                         'its pins stand far apart on a wavy edge',
@@ -197,17 +197,17 @@ final class Knowledge
                             : \in_array($c->hold->leadMethod, [Hold::ChannelClips, Hold::Zip], true),
                     ),
                 ],
-                'Look along the edge against the ticks.',
-                'It wanders off the ticks',
-                'It follows the ticks',
-                'Attach it again from the centre.',
-                'By the ticks, from the centre out.',
+                test: 'Look along the edge against the ticks.',
+                ifSo: 'It wanders off the ticks',
+                ifNot: 'It follows the ticks',
+                now: 'Attach it again from the centre.',
+                nextTime: 'By the ticks, from the centre out.',
             ),
             new CauseEntry(
-                Cause::AttachedOffCentre,
-                'one end is off its centre',
-                ['drag-line' => 3, 'skew' => 2, 'drift' => 1],
-                [
+                cause: Cause::AttachedOffCentre,
+                words: 'one end is off its centre',
+                shows: ['drag-line' => 3, 'skew' => 2, 'drift' => 1],
+                hints: [
                     self::for(
                         +1,
                         'the centres were not marked',
@@ -221,17 +221,17 @@ final class Knowledge
                         static fn(Circumstances $c): ?bool => $c->hold->centresMarked,
                     ),
                 ],
-                'Measure the centre marks of both ends with a tape.',
-                'They stand apart',
-                'They meet',
-                'Shift that end.',
-                'Mark all centres first.',
+                test: 'Measure the centre marks of both ends with a tape.',
+                ifSo: 'They stand apart',
+                ifNot: 'They meet',
+                now: 'Shift that end.',
+                nextTime: 'Mark all centres first.',
             ),
             new CauseEntry(
-                Cause::NotEvened,
-                'the backing was wound once and not worked back and forth',
-                ['side-dip' => 2, 'centre-dip' => 2, 'both-sides-dip' => 1, 'cross-ripple' => 2],
-                [
+                cause: Cause::NotEvened,
+                words: 'the backing was wound once and not worked back and forth',
+                shows: ['side-dip' => 2, 'centre-dip' => 2, 'both-sides-dip' => 1, 'cross-ripple' => 2],
+                hints: [
                     self::for(
                         +1,
                         'it was wound only once',
@@ -244,11 +244,11 @@ final class Knowledge
                     ),
                     self::for(+1, 'it is large', static fn(Circumstances $c): ?bool => $c->isOver(90)),
                 ],
-                'Wind it all to one roller and back.',
-                'It is better after that',
-                'It stays as it was',
-                'Wind back and forth two or three times.',
-                'Make it a step of every load.',
+                test: 'Wind it all to one roller and back.',
+                ifSo: 'It is better after that',
+                ifNot: 'It stays as it was',
+                now: 'Wind back and forth two or three times.',
+                nextTime: 'Make it a step of every load.',
             ),
         ];
     }
@@ -258,10 +258,10 @@ final class Knowledge
     {
         return [
             new CauseEntry(
-                Cause::BackingOvertight,
-                'the backing is firmer than the other layers',
-                ['curl-to-back' => 3, 'rings-tight' => 2, 'poor-stitches' => 1, 'snap-back' => 1],
-                [
+                cause: Cause::BackingOvertight,
+                words: 'the backing is firmer than the other layers',
+                shows: ['curl-to-back' => 3, 'rings-tight' => 2, 'poor-stitches' => 1, 'snap-back' => 1],
+                hints: [
                     self::for(
                         +1,
                         'it was felt to be the firmer',
@@ -277,17 +277,17 @@ final class Knowledge
                             : abs($c->seen->firmness->balance()) < 0.5,
                     ),
                 ],
-                'Press the bed in the middle: does it give?',
-                'It hardly gives',
-                'It gives',
-                'Let off a click or two.',
-                'Firm with give.',
+                test: 'Press the bed in the middle: does it give?',
+                ifSo: 'It hardly gives',
+                ifNot: 'It gives',
+                now: 'Let off a click or two.',
+                nextTime: 'Firm with give.',
             ),
             new CauseEntry(
-                Cause::TopOvertight,
-                'the top is pulled harder than the backing',
-                ['curl-to-front' => 3, 'rings-tight' => 2, 'top-pleat' => 1],
-                [
+                cause: Cause::TopOvertight,
+                words: 'the top is pulled harder than the backing',
+                shows: ['curl-to-front' => 3, 'rings-tight' => 2, 'top-pleat' => 1],
+                hints: [
                     self::for(
                         +1,
                         'the top is on a roller',
@@ -310,17 +310,17 @@ final class Knowledge
                             : $c->seen->firmness->balance() <= -1,
                     ),
                 ],
-                'Look whether the lines of the piecing bend.',
-                'They bend',
-                'They run straight',
-                'Let the top roller off.',
-                'Smooth it, do not pull it.',
+                test: 'Look whether the lines of the piecing bend.',
+                ifSo: 'They bend',
+                ifNot: 'They run straight',
+                now: 'Let the top roller off.',
+                nextTime: 'Smooth it, do not pull it.',
             ),
             new CauseEntry(
-                Cause::SideClampsTight,
-                'the side clamps pull too hard',
-                ['snap-back' => 3, 'scalloped-side' => 2, 'ripples-off-frame' => 2, 'drag-line' => 1],
-                [
+                cause: Cause::SideClampsTight,
+                words: 'the side clamps pull too hard',
+                shows: ['snap-back' => 3, 'scalloped-side' => 2, 'ripples-off-frame' => 2, 'drag-line' => 1],
+                hints: [
                     self::for(
                         +1,
                         'the backing stretches across',
@@ -329,17 +329,17 @@ final class Knowledge
                             : Stretch::Across === $c->cloth->stretch,
                     ),
                 ],
-                'Let one clamp off and watch the cloth.',
-                'The cloth jumps',
-                'It stays',
-                'Set them again, just straight.',
-                'A wide bite, and light.',
+                test: 'Let one clamp off and watch the cloth.',
+                ifSo: 'The cloth jumps',
+                ifNot: 'It stays',
+                now: 'Set them again, just straight.',
+                nextTime: 'A wide bite, and light.',
             ),
             new CauseEntry(
-                Cause::SideClampsNarrow,
-                'the side clamps bite too little',
-                ['scalloped-side' => 3, 'backing-pucker' => 1],
-                [
+                cause: Cause::SideClampsNarrow,
+                words: 'the side clamps bite too little',
+                shows: ['scalloped-side' => 3, 'backing-pucker' => 1],
+                hints: [
                     self::for(
                         +1,
                         'only narrow clamps are at hand',
@@ -355,23 +355,23 @@ final class Knowledge
                             : ClampWidth::Wide === $c->hold->sideClamps,
                     ),
                 ],
-                'Look along the side: a wave between every two clamps?',
-                'A wave between them',
-                'The side runs straight',
-                'More clamps, or a rod along the side.',
-                'Wide clamps, or a rod.',
+                test: 'Look along the side: a wave between every two clamps?',
+                ifSo: 'A wave between them',
+                ifNot: 'The side runs straight',
+                now: 'More clamps, or a rod along the side.',
+                nextTime: 'Wide clamps, or a rod.',
             ),
             new CauseEntry(
-                Cause::StretchRollerToRoller,
-                'the stretch of the backing lies from roller to roller',
-                [
+                cause: Cause::StretchRollerToRoller,
+                words: 'the stretch of the backing lies from roller to roller',
+                shows: [
                     'ripples-off-frame' => 3,
                     'curl-to-back' => 1,
                     'snap-back' => 2,
                     'centre-dip' => 1,
                     'rings-tight' => 1,
                 ],
-                [
+                hints: [
                     self::for(
                         +1,
                         'it stretches from roller to roller',
@@ -402,17 +402,17 @@ final class Knowledge
                             : Stretch::None === $c->cloth->stretch && true !== $c->cloth->backingKind?->isStretchy(),
                     ),
                 ],
-                'Pull the cloth both ways by hand.',
-                'It gives from roller to roller',
-                'It does not give that way',
-                'Slacken the rollers; load it turned if it is early.',
-                'The stretch along the rollers.',
+                test: 'Pull the cloth both ways by hand.',
+                ifSo: 'It gives from roller to roller',
+                ifNot: 'It does not give that way',
+                now: 'Slacken the rollers; load it turned if it is early.',
+                nextTime: 'The stretch along the rollers.',
             ),
             new CauseEntry(
-                Cause::SeamWindsOnItself,
-                'a seam runs with the quilt and winds on itself',
-                ['roll-ridge' => 3, 'both-sides-dip' => 3, 'side-dip' => 1],
-                [
+                cause: Cause::SeamWindsOnItself,
+                words: 'a seam runs with the quilt and winds on itself',
+                shows: ['roll-ridge' => 3, 'both-sides-dip' => 3, 'side-dip' => 1],
+                hints: [
                     self::for(
                         +1,
                         'a seam lies from roller to roller',
@@ -429,34 +429,34 @@ final class Knowledge
                             : SeamLie::RollerToRoller !== $c->cloth->seam,
                     ),
                 ],
-                'Feel the roll at the seam.',
-                'It stands proud there',
-                'The roll is even',
-                'Pad the roll at the sides with a strip of batting.',
-                'The seam along the rollers.',
+                test: 'Feel the roll at the seam.',
+                ifSo: 'It stands proud there',
+                ifNot: 'The roll is even',
+                now: 'Pad the roll at the sides with a strip of batting.',
+                nextTime: 'The seam along the rollers.',
             ),
             new CauseEntry(
-                Cause::TooSlack,
-                'everything is too loose',
-                ['bounce' => 3, 'backing-pucker' => 2, 'top-pleat' => 1, 'poor-stitches' => 2],
-                [
+                cause: Cause::TooSlack,
+                words: 'everything is too loose',
+                shows: ['bounce' => 3, 'backing-pucker' => 2, 'top-pleat' => 1, 'poor-stitches' => 2],
+                hints: [
                     self::for(
                         +1,
                         'it was felt to hang',
                         static fn(Circumstances $c): ?bool => $c->seen->firmness?->has(Firmness::Hangs),
                     ),
                 ],
-                'Press the bed: does it come back?',
-                'It stays down',
-                'It comes back',
-                'Take up a click.',
-                'Firm with give.',
+                test: 'Press the bed: does it come back?',
+                ifSo: 'It stays down',
+                ifNot: 'It comes back',
+                now: 'Take up a click.',
+                nextTime: 'Firm with give.',
             ),
             new CauseEntry(
-                Cause::OneRatchetBehind,
-                'a roller is held a click back at one end',
-                ['side-dip' => 3, 'drag-line' => 1, 'skew' => 1],
-                [
+                cause: Cause::OneRatchetBehind,
+                words: 'a roller is held a click back at one end',
+                shows: ['side-dip' => 3, 'drag-line' => 1, 'skew' => 1],
+                hints: [
                     self::for(
                         +1,
                         'the side changes from advance to advance',
@@ -475,11 +475,11 @@ final class Knowledge
                         static fn(Circumstances $c): ?bool => $c->frame->motorised,
                     ),
                 ],
-                'Look at both ratchets.',
-                'One stands behind',
-                'Both stand alike',
-                'Reset both.',
-                'Lock both before you let go.',
+                test: 'Look at both ratchets.',
+                ifSo: 'One stands behind',
+                ifNot: 'Both stand alike',
+                now: 'Reset both.',
+                nextTime: 'Lock both before you let go.',
             ),
         ];
     }
@@ -489,10 +489,10 @@ final class Knowledge
     {
         return [
             new CauseEntry(
-                Cause::BorderFull,
-                'the border is longer than the body',
-                ['edge-fullness' => 3, 'top-pleat' => 2, 'bubble-ahead' => 1, 'foot-catch' => 1],
-                [
+                cause: Cause::BorderFull,
+                words: 'the border is longer than the body',
+                shows: ['edge-fullness' => 3, 'top-pleat' => 2, 'bubble-ahead' => 1, 'foot-catch' => 1],
+                hints: [
                     self::for(
                         +1,
                         'the edge was measured to be full',
@@ -508,17 +508,17 @@ final class Knowledge
                             : $c->cloth->fullnessPercent <= 0.5,
                     ),
                 ],
-                'Measure the edge and the middle.',
-                'The edge is longer',
-                'They are alike',
-                'Walk it in while basting; a wavy line; steam if the cloth allows.',
-                'Tell the client how borders are measured.',
+                test: 'Measure the edge and the middle.',
+                ifSo: 'The edge is longer',
+                ifNot: 'They are alike',
+                now: 'Walk it in while basting; a wavy line; steam if the cloth allows.',
+                nextTime: 'Tell the client how borders are measured.',
             ),
             new CauseEntry(
-                Cause::AirWalks,
-                'the ordinary cushion of cloth moves before the foot',
-                ['bubble-ahead' => 3, 'edge-fullness' => 1],
-                [
+                cause: Cause::AirWalks,
+                words: 'the ordinary cushion of cloth moves before the foot',
+                shows: ['bubble-ahead' => 3, 'edge-fullness' => 1],
+                hints: [
                     self::for(
                         +1,
                         'the top was felt to be loose',
@@ -535,17 +535,17 @@ final class Knowledge
                             : $c->seen->firmness->has(Firmness::Tight) || $c->seen->firmness->has(Firmness::Rings),
                     ),
                 ],
-                'Lift the foot: does it go flat?',
-                'It goes flat',
-                'It stays',
-                'Flatten it with the hand as you come.',
-                'A disc foot.',
+                test: 'Lift the foot: does it go flat?',
+                ifSo: 'It goes flat',
+                ifNot: 'It stays',
+                now: 'Flatten it with the hand as you come.',
+                nextTime: 'A disc foot.',
             ),
             new CauseEntry(
-                Cause::TopBastedStretched,
-                'the top was pulled while its edge was basted',
-                ['skew' => 2, 'drift' => 2, 'top-pleat' => 2, 'curl-to-front' => 1],
-                [
+                cause: Cause::TopBastedStretched,
+                words: 'the top was pulled while its edge was basted',
+                shows: ['skew' => 2, 'drift' => 2, 'top-pleat' => 2, 'curl-to-front' => 1],
+                hints: [
                     self::for(
                         +1,
                         'its edge stretches',
@@ -554,17 +554,17 @@ final class Knowledge
                             : $c->cloth->fullnessPercent > 1,
                     ),
                 ],
-                'Does the centre of the top still meet its mark?',
-                'It has moved off',
-                'It meets its mark',
-                'Take the basting out from the worse end.',
-                'From the centre out, with still hands.',
+                test: 'Does the centre of the top still meet its mark?',
+                ifSo: 'It has moved off',
+                ifNot: 'It meets its mark',
+                now: 'Take the basting out from the worse end.',
+                nextTime: 'From the centre out, with still hands.',
             ),
             new CauseEntry(
-                Cause::LeanedOnBar,
-                'the front bar was pushed while aligning',
-                ['skew' => 2, 'drift' => 1, 'cross-ripple' => 1],
-                [
+                cause: Cause::LeanedOnBar,
+                words: 'the front bar was pushed while aligning',
+                shows: ['skew' => 2, 'drift' => 1, 'cross-ripple' => 1],
+                hints: [
                     self::for(
                         +1,
                         'it is the first pass',
@@ -573,17 +573,17 @@ final class Knowledge
                             : WhichPass::First === $c->seen->pass,
                     ),
                 ],
-                'Let go of the bar and look again.',
-                'It lies true now',
-                'It is as before',
-                'Align again, hands off.',
-                'Feet back, eyes over it.',
+                test: 'Let go of the bar and look again.',
+                ifSo: 'It lies true now',
+                ifNot: 'It is as before',
+                now: 'Align again, hands off.',
+                nextTime: 'Feet back, eyes over it.',
             ),
             new CauseEntry(
-                Cause::AlignedToWavyEdge,
-                'the top was set by its outer edge',
-                ['skew' => 3, 'drift' => 2, 'edge-fullness' => 1],
-                [
+                cause: Cause::AlignedToWavyEdge,
+                words: 'the top was set by its outer edge',
+                shows: ['skew' => 3, 'drift' => 2, 'edge-fullness' => 1],
+                hints: [
                     self::for(
                         +1,
                         'it was aligned by its edge',
@@ -607,17 +607,17 @@ final class Knowledge
                             : Alignment::Seam === $c->top->alignedBy,
                     ),
                 ],
-                'Run the foot along an inner seam with the lock on.',
-                'The seam runs off',
-                'The seam runs true',
-                'Baste the next bed by the seam.',
-                'Always by a seam.',
+                test: 'Run the foot along an inner seam with the lock on.',
+                ifSo: 'The seam runs off',
+                ifNot: 'The seam runs true',
+                now: 'Baste the next bed by the seam.',
+                nextTime: 'Always by a seam.',
             ),
             new CauseEntry(
-                Cause::FloatUnheld,
-                'nothing holds the hanging end of a floating top',
-                ['bounce' => 1, 'drift' => 3, 'top-pleat' => 2, 'loose-tail' => 1],
-                [
+                cause: Cause::FloatUnheld,
+                words: 'nothing holds the hanging end of a floating top',
+                shows: ['bounce' => 1, 'drift' => 3, 'top-pleat' => 2, 'loose-tail' => 1],
+                hints: [
                     self::for(
                         +1,
                         'the top floats',
@@ -645,17 +645,17 @@ final class Knowledge
                             : FloatKind::Full !== $c->top->float,
                     ),
                 ],
-                'Pull back lightly on the hanging end.',
-                'It lies better then',
-                'It is as before',
-                'A bar or magnets on it.',
-                'Hold it from the start; clips at seams.',
+                test: 'Pull back lightly on the hanging end.',
+                ifSo: 'It lies better then',
+                ifNot: 'It is as before',
+                now: 'A bar or magnets on it.',
+                nextTime: 'Hold it from the start; clips at seams.',
             ),
             new CauseEntry(
-                Cause::SidesNotBasted,
-                'stitching reached an open side',
-                ['foot-catch' => 3, 'edge-fullness' => 1, 'backing-pucker' => 1],
-                [
+                cause: Cause::SidesNotBasted,
+                words: 'stitching reached an open side',
+                shows: ['foot-catch' => 3, 'edge-fullness' => 1, 'backing-pucker' => 1],
+                hints: [
                     self::for(
                         +2,
                         'the log has no basting of these sides',
@@ -669,17 +669,17 @@ final class Knowledge
                         static fn(Circumstances $c): ?bool => $c->top->sidesBasted,
                     ),
                 ],
-                'Look at the side ahead.',
-                'It is open',
-                'It is basted',
-                "Baste the bed's sides.",
-                'Every pass, before stitching.',
+                test: 'Look at the side ahead.',
+                ifSo: 'It is open',
+                ifNot: 'It is basted',
+                now: "Baste the bed's sides.",
+                nextTime: 'Every pass, before stitching.',
             ),
             new CauseEntry(
-                Cause::BastedTooFarIn,
-                'the basting leaves a free flap',
-                ['foot-catch' => 2, 'edge-fullness' => 1],
-                [
+                cause: Cause::BastedTooFarIn,
+                words: 'the basting leaves a free flap',
+                shows: ['foot-catch' => 2, 'edge-fullness' => 1],
+                hints: [
                     self::for(
                         +2,
                         'it was basted further in than an eighth',
@@ -695,17 +695,17 @@ final class Knowledge
                             : !$c->top->bastingInset->isLongerThan(Length::inches(0.125)),
                     ),
                 ],
-                'Measure how far in the basting is.',
-                'Over an eighth of an inch',
-                'An eighth or less',
-                'A second line nearer the edge.',
-                'An eighth of an inch or less.',
+                test: 'Measure how far in the basting is.',
+                ifSo: 'Over an eighth of an inch',
+                ifNot: 'An eighth or less',
+                now: 'A second line nearer the edge.',
+                nextTime: 'An eighth of an inch or less.',
             ),
             new CauseEntry(
-                Cause::TailUnsecured,
-                'the near edge came off its hold',
-                ['loose-tail' => 3, 'top-pleat' => 1, 'skew' => 1, 'drift' => 1],
-                [
+                cause: Cause::TailUnsecured,
+                words: 'the near edge came off its hold',
+                shows: ['loose-tail' => 3, 'top-pleat' => 1, 'skew' => 1, 'drift' => 1],
+                hints: [
                     self::for(
                         +1,
                         'it is the last pass',
@@ -714,17 +714,17 @@ final class Knowledge
                             : WhichPass::Last === $c->seen->pass,
                     ),
                 ],
-                'Look at the near edge.',
-                'It is off its hold',
-                'It is held',
-                'Pin it where it belongs, and baste from the middle out.',
-                'Keep it on the roller, or plan the step.',
+                test: 'Look at the near edge.',
+                ifSo: 'It is off its hold',
+                ifNot: 'It is held',
+                now: 'Pin it where it belongs, and baste from the middle out.',
+                nextTime: 'Keep it on the roller, or plan the step.',
             ),
             new CauseEntry(
-                Cause::PrebastedTight,
-                'the sandwich was basted too tight before it was loaded again',
-                ['top-pleat' => 3, 'backing-pucker' => 2, 'curl-to-back' => 1],
-                [
+                cause: Cause::PrebastedTight,
+                words: 'the sandwich was basted too tight before it was loaded again',
+                shows: ['top-pleat' => 3, 'backing-pucker' => 2, 'curl-to-back' => 1],
+                hints: [
                     self::for(+2, 'it was basted before', static fn(Circumstances $c): ?bool => $c->top->prebasted),
                     self::for(
                         Hint::IMPOSSIBLE,
@@ -732,12 +732,12 @@ final class Knowledge
                         static fn(Circumstances $c): ?bool => null === $c->top->prebasted ? null : !$c->top->prebasted,
                     ),
                 ],
-                'Lift a square: does it lie flat?',
-                'It pulls up',
-                'It lies flat',
-                'Cut the basting ahead of the line.',
-                'Baste it loose.',
-                -0.5,
+                test: 'Lift a square: does it lie flat?',
+                ifSo: 'It pulls up',
+                ifNot: 'It lies flat',
+                now: 'Cut the basting ahead of the line.',
+                nextTime: 'Baste it loose.',
+                prior: -0.5,
             ),
         ];
     }
@@ -747,10 +747,10 @@ final class Knowledge
     {
         return [
             new CauseEntry(
-                Cause::MisroutedLeader,
-                'a leader runs on the wrong side of a bar',
-                ['ramped-bed' => 3, 'machine-bumps' => 1],
-                [
+                cause: Cause::MisroutedLeader,
+                words: 'a leader runs on the wrong side of a bar',
+                shows: ['ramped-bed' => 3, 'machine-bumps' => 1],
+                hints: [
                     self::for(
                         +1,
                         'it is the first pass',
@@ -766,17 +766,17 @@ final class Knowledge
                             : !$c->frame->frameKind->hasLeaders(),
                     ),
                 ],
-                "Compare it with the frame's side view.",
-                'A leader runs otherwise',
-                'It runs as drawn',
-                'Unwind to the leader and run it again.',
-                'The side view on the load sheet.',
+                test: "Compare it with the frame's side view.",
+                ifSo: 'A leader runs otherwise',
+                ifNot: 'It runs as drawn',
+                now: 'Unwind to the leader and run it again.',
+                nextTime: 'The side view on the load sheet.',
             ),
             new CauseEntry(
-                Cause::BulkInTakeup,
-                'batting or top is caught in the take-up attachment',
-                ['roll-ridge' => 3, 'cross-ripple' => 1],
-                [
+                cause: Cause::BulkInTakeup,
+                words: 'batting or top is caught in the take-up attachment',
+                shows: ['roll-ridge' => 3, 'cross-ripple' => 1],
+                hints: [
                     self::for(
                         +1,
                         'all layers are attached there',
@@ -790,17 +790,17 @@ final class Knowledge
                             : !$c->top->allLayersAttached,
                     ),
                 ],
-                'Look at the attachment on the take-up.',
-                'Batting or top is in it',
-                'Only the backing is in it',
-                'If it is early, release it and float.',
-                'Float the lead end.',
+                test: 'Look at the attachment on the take-up.',
+                ifSo: 'Batting or top is in it',
+                ifNot: 'Only the backing is in it',
+                now: 'If it is early, release it and float.',
+                nextTime: 'Float the lead end.',
             ),
             new CauseEntry(
-                Cause::BattingCreased,
-                'the batting came straight from its bag',
-                ['batting-lumps' => 3, 'bounce' => 1],
-                [
+                cause: Cause::BattingCreased,
+                words: 'the batting came straight from its bag',
+                shows: ['batting-lumps' => 3, 'bounce' => 1],
+                hints: [
                     self::for(
                         +1,
                         'it rested less than a day',
@@ -816,17 +816,17 @@ final class Knowledge
                             : $c->cloth->battingRestHours >= 48,
                     ),
                 ],
-                'Run a hand over it.',
-                'Folds can be felt',
-                'It is smooth',
-                'Mist, pat, wait.',
-                'Let it rest a day or two.',
+                test: 'Run a hand over it.',
+                ifSo: 'Folds can be felt',
+                ifNot: 'It is smooth',
+                now: 'Mist, pat, wait.',
+                nextTime: 'Let it rest a day or two.',
             ),
             new CauseEntry(
-                Cause::BackingSlippery,
-                'the batting has no hold on the backing',
-                ['batting-slides' => 3, 'backing-pucker' => 2, 'drift' => 1],
-                [
+                cause: Cause::BackingSlippery,
+                words: 'the batting has no hold on the backing',
+                shows: ['batting-slides' => 3, 'backing-pucker' => 2, 'drift' => 1],
+                hints: [
                     self::for(
                         +1,
                         'such a backing is slippery',
@@ -840,17 +840,17 @@ final class Knowledge
                         static fn(Circumstances $c): ?bool => $c->top->battingBastedAllOver,
                     ),
                 ],
-                'Push the batting with a fingertip.',
-                'It slides',
-                'It holds',
-                'Baste the batting to the backing.',
-                'Baste all over before the top goes on.',
+                test: 'Push the batting with a fingertip.',
+                ifSo: 'It slides',
+                ifNot: 'It holds',
+                now: 'Baste the batting to the backing.',
+                nextTime: 'Baste all over before the top goes on.',
             ),
             new CauseEntry(
-                Cause::PinsTooDense,
-                'many small bites distort the edge',
-                ['cross-ripple' => 2, 'scalloped-side' => 1, 'edge-fullness' => 1],
-                [
+                cause: Cause::PinsTooDense,
+                words: 'many small bites distort the edge',
+                shows: ['cross-ripple' => 2, 'scalloped-side' => 1, 'edge-fullness' => 1],
+                hints: [
                     self::for(
                         +2,
                         'its pins stand closer than two inches',
@@ -866,17 +866,17 @@ final class Knowledge
                             : !$c->hold->pinSpacing->isShorterThan(Length::inches(2)),
                     ),
                 ],
-                'Look along the pinned edge.',
-                'The edge is drawn in at each',
-                'The edge runs straight',
-                'Take every second pin out.',
-                'A hand apart on a flat edge.',
+                test: 'Look along the pinned edge.',
+                ifSo: 'The edge is drawn in at each',
+                ifNot: 'The edge runs straight',
+                now: 'Take every second pin out.',
+                nextTime: 'A hand apart on a flat edge.',
             ),
             new CauseEntry(
-                Cause::FrameNotLevel,
-                'clamps or poles leave the bed unlevel',
-                ['ramped-bed' => 2, 'poor-stitches' => 2, 'machine-bumps' => 2],
-                [
+                cause: Cause::FrameNotLevel,
+                words: 'clamps or poles leave the bed unlevel',
+                shows: ['ramped-bed' => 2, 'poor-stitches' => 2, 'machine-bumps' => 2],
+                hints: [
                     self::for(
                         +2,
                         'it is a clamp frame',
@@ -885,17 +885,17 @@ final class Knowledge
                             : \in_array($c->frame->frameKind, [FrameKind::Clamp, FrameKind::ClampWithRollers], true),
                     ),
                 ],
-                'Lay a level on the bed, front to back.',
-                'The bubble is off',
-                'It is level',
-                'Roll the front clamps forward, set the handles upright.',
-                'Check it before the first stitch.',
+                test: 'Lay a level on the bed, front to back.',
+                ifSo: 'The bubble is off',
+                ifNot: 'It is level',
+                now: 'Roll the front clamps forward, set the handles upright.',
+                nextTime: 'Check it before the first stitch.',
             ),
             new CauseEntry(
-                Cause::RollTooBig,
-                'the roll or a clamp fills the throat',
-                ['machine-bumps' => 3, 'poor-stitches' => 1],
-                [
+                cause: Cause::RollTooBig,
+                words: 'the roll or a clamp fills the throat',
+                shows: ['machine-bumps' => 3, 'poor-stitches' => 1],
+                hints: [
                     self::for(
                         +1,
                         'the plan leaves little depth',
@@ -916,11 +916,11 @@ final class Knowledge
                             : WhichPass::First === $c->seen->pass,
                     ),
                 ],
-                'Push the head to the back by hand.',
-                'It touches before the end',
-                'It runs free',
-                'Smaller clips; fewer rows a pass.',
-                'Turn the quilt, or turn it round in the middle.',
+                test: 'Push the head to the back by hand.',
+                ifSo: 'It touches before the end',
+                ifNot: 'It runs free',
+                now: 'Smaller clips; fewer rows a pass.',
+                nextTime: 'Turn the quilt, or turn it round in the middle.',
             ),
         ];
     }

@@ -29,14 +29,14 @@ final readonly class RunViews
         $entries = array_map(static fn(LogEntry $row) => $row->entry(), $rows);
 
         return new RunView(
-            $run,
-            $subject,
-            $preparation,
-            $setup,
-            $steps,
-            new Journal($steps, $entries, $run->started),
-            $entries,
-            [] === $rows ? 0 : $rows[\count($rows) - 1]->id(),
+            run: $run,
+            subject: $subject,
+            preparation: $preparation,
+            setup: $setup,
+            steps: $steps,
+            journal: new Journal($steps, $entries, $run->started),
+            entries: $entries,
+            last: [] === $rows ? 0 : $rows[\count($rows) - 1]->id(),
         );
     }
 }

@@ -44,15 +44,15 @@ final readonly class SideGeometry
         $takeupX = $back - ($startRadius ?? $bare);
 
         return new self(
-            $frame->kind,
-            $throat,
-            $frame->size(FrameMeasure::FrontAllowance)->toMillimetres(),
-            $back,
-            $arm,
-            $bare,
-            $takeupX,
-            -$arm / 2,
-            max($throat + 4 * self::BAR, $takeupX + $mm($frame->at(FrameMeasure::BedSpan), $throat)),
+            kind: $frame->kind,
+            throat: $throat,
+            front: $frame->size(FrameMeasure::FrontAllowance)->toMillimetres(),
+            back: $back,
+            arm: $arm,
+            bareRadius: $bare,
+            takeupX: $takeupX,
+            takeupY: -$arm / 2,
+            frontBar: max($throat + 4 * self::BAR, $takeupX + $mm($frame->at(FrameMeasure::BedSpan), $throat)),
         );
     }
 

@@ -39,14 +39,14 @@ final readonly class Inquiries
         $first = \array_slice($ranked, 0, self::SHOWN);
 
         return new Inquiry(
-            $view,
-            $problem,
-            $case,
-            $first,
-            (new TestRule($rule))->best($case, $ranked),
-            (new QuestionRule($rule, Knowledge::ofTheTrade()))->most($case, self::SHOWN),
-            $rule->unexplained($case, $first),
-            $about,
+            view: $view,
+            problem: $problem,
+            case: $case,
+            first: $first,
+            test: (new TestRule($rule))->best($case, $ranked),
+            questions: (new QuestionRule($rule, Knowledge::ofTheTrade()))->most($case, self::SHOWN),
+            unexplained: $rule->unexplained($case, $first),
+            about: $about,
         );
     }
 

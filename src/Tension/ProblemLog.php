@@ -142,18 +142,18 @@ final readonly class ProblemLog
         return null === $symptom || null === $layer
             ? null
             : new LoggedProblem(
-                (string) $row['entry_key'],
-                $run,
-                $this->id($row['quilt_id']),
-                (string) $row['title'],
-                null === $row['frame_id'] ? null : $this->id($row['frame_id']),
-                MomentMs::toMoment((int) $row['at_ms']),
-                $symptom,
-                $layer,
-                $data['x'],
-                $data['y'],
-                $data['action'],
-                $causes[$run . ' ' . $row['entry_key']] ?? null,
+                key: (string) $row['entry_key'],
+                run: $run,
+                quilt: $this->id($row['quilt_id']),
+                title: (string) $row['title'],
+                frame: null === $row['frame_id'] ? null : $this->id($row['frame_id']),
+                at: MomentMs::toMoment((int) $row['at_ms']),
+                symptom: $symptom,
+                layer: $layer,
+                x: $data['x'],
+                y: $data['y'],
+                action: $data['action'],
+                cause: $causes[$run . ' ' . $row['entry_key']] ?? null,
             );
     }
 

@@ -142,14 +142,14 @@ final readonly class BedDrawer
     private function field(string $path, string $label, float $share, Point $from, Point $to): MeasureField
     {
         return new MeasureField(
-            $path,
-            $label,
-            $from->x + $share * ($to->x - $from->x),
-            $from->y + $share * ($to->y - $from->y),
-            $from->x,
-            $from->y,
-            $to->x,
-            $to->y,
+            path: $path,
+            label: $label,
+            x: $from->x + $share * ($to->x - $from->x),
+            y: $from->y + $share * ($to->y - $from->y),
+            x1: $from->x,
+            y1: $from->y,
+            x2: $to->x,
+            y2: $to->y,
         );
     }
 

@@ -67,18 +67,18 @@ final readonly class BedDrawing
         $ruler = new Ruler($units);
 
         return new self(
-            $preparation,
-            $layout,
-            $hasBacking,
-            $canvas,
-            $fields,
-            $labels,
-            $ruler->ticks(-$half, $half),
-            $ruler->ticks($part['top'], $part['bottom']),
-            -$half,
-            $half,
-            $up,
-            [],
+            preparation: $preparation,
+            layout: $layout,
+            hasBacking: $hasBacking,
+            canvas: $canvas,
+            fields: $fields,
+            labels: $labels,
+            acrossTicks: $ruler->ticks(-$half, $half),
+            alongTicks: $ruler->ticks($part['top'], $part['bottom']),
+            railFrom: -$half,
+            railTo: $half,
+            up: $up,
+            overlay: [],
         );
     }
 
@@ -86,18 +86,18 @@ final readonly class BedDrawing
     public function under(array $overlay): self
     {
         return new self(
-            $this->preparation,
-            $this->layout,
-            $this->hasBacking,
-            $this->canvas,
-            $this->fields,
-            $this->labels,
-            $this->acrossTicks,
-            $this->alongTicks,
-            $this->railFrom,
-            $this->railTo,
-            $this->up,
-            $overlay,
+            preparation: $this->preparation,
+            layout: $this->layout,
+            hasBacking: $this->hasBacking,
+            canvas: $this->canvas,
+            fields: $this->fields,
+            labels: $this->labels,
+            acrossTicks: $this->acrossTicks,
+            alongTicks: $this->alongTicks,
+            railFrom: $this->railFrom,
+            railTo: $this->railTo,
+            up: $this->up,
+            overlay: $overlay,
         );
     }
 
@@ -112,18 +112,18 @@ final readonly class BedDrawing
         );
 
         return new self(
-            $this->preparation,
-            $this->layout,
-            $this->hasBacking,
-            $this->canvas,
-            $this->fields,
-            $this->labels,
-            $ticks,
-            $this->alongTicks,
-            $from,
-            $to,
-            $this->up,
-            $this->overlay,
+            preparation: $this->preparation,
+            layout: $this->layout,
+            hasBacking: $this->hasBacking,
+            canvas: $this->canvas,
+            fields: $this->fields,
+            labels: $this->labels,
+            acrossTicks: $ticks,
+            alongTicks: $this->alongTicks,
+            railFrom: $from,
+            railTo: $to,
+            up: $this->up,
+            overlay: $this->overlay,
         );
     }
 

@@ -40,21 +40,21 @@ final readonly class WoundStates
         $feeds = FrameKind::Clamp === $frame->kind ? $roll->thickness->length()->toMillimetres() : $backing;
 
         return new WoundState(
-            $roll->radius(0),
-            $roll->radius($wound),
-            array_values(
+            startRadius: $roll->radius(0),
+            radius: $roll->radius($wound),
+            rings: array_values(
                 array_map(static fn(Wind $wind): float => $roll->radius($wind->pass->wound->toMillimetres()), $before),
             ),
-            sqrt((FrameKind::Clamp === $frame->kind ? 8 ** 2 : $bare ** 2) + ($feeds * $left) / \M_PI),
-            sqrt($bare ** 2 + ($top * $left) / \M_PI),
-            $plan->job->top->edge->mustFloat() ? FloatKind::Full : $plan->job->load->float,
-            $now->pass->depth(),
-            Phrase::of(
+            feedRadius: sqrt((FrameKind::Clamp === $frame->kind ? 8 ** 2 : $bare ** 2) + ($feeds * $left) / \M_PI),
+            topRadius: sqrt($bare ** 2 + ($top * $left) / \M_PI),
+            float: $plan->job->top->edge->mustFloat() ? FloatKind::Full : $plan->job->load->float,
+            depth: $now->pass->depth(),
+            clearance: Phrase::of(
                 'roll %s, arm %s',
                 $now->pass->rollDiameter()->figure,
                 Figure::left($frame->size(FrameMeasure::ArmClearance)),
             ),
-            $now->pass->isUnderArm(),
+            isUnderArm: $now->pass->isUnderArm(),
         );
     }
 }

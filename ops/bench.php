@@ -367,17 +367,27 @@ function measureSettings(string $server, array &$cookies): void
     $form = [];
     $page = new DOMDocument();
     @$page->loadHTML(fetch("$server/settings/practice", $cookies)[0]);
-    foreach ((new DOMXPath($page))->query('//form[@name="practice"]//*[@name]') ?: [] as $field) {
-        if ($field instanceof DOMElement && !in_array($field->tagName, ['button', 'select'], true)) {
-            $form[$field->getAttribute('name')] = $field->getAttribute('value');
+    $path = new DOMXPath($page);
+    foreach ($path->query('//form[@name="practice"]//*[@name]') ?: [] as $field) {
+        $chosen =
+            $field instanceof DOMElement && 'select' === $field->tagName
+                ? ($path->query('.//option[@selected]', $field) ?:
+                null)
+                : null;
+        $holder = $chosen?->item(0) ?? $field;
+        if ($field instanceof DOMElement && $holder instanceof DOMElement && 'button' !== $field->tagName) {
+            $form[$field->getAttribute('name')] = $holder->getAttribute('value');
         }
     }
     $start = hrtime(true);
-    [, $saving] = fetch("$server/settings/practice", $cookies, $form);
+    [$answer, $saving] = fetch("$server/settings/practice", $cookies, $form);
+    if (!str_contains($answer, 'Redirecting')) {
+        throw new RuntimeException('The settings were not saved.');
+    }
     do {
         usleep(100_000);
         [$body] = fetch("$server/", $cookies);
-    } while (str_contains($body, 'still being worked out') && hrtime(true) - $start < 600e9);
+    } while (str_contains($body, 'every 2s') && hrtime(true) - $start < 600e9);
     echo "| saving the settings | figure |\n|---|---|\n";
     row('until the page answers', sprintf('%.0f ms', $saving));
     row('until the last verdict is worked out anew', sprintf('%.1f s', (hrtime(true) - $start) / 1e9));

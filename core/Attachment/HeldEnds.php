@@ -25,6 +25,12 @@ final readonly class HeldEnds
         return ['lead' => $this->lead, 'tail' => $this->tail, ...$this->holdsTop ? ['top' => $this->top] : []];
     }
 
+    /** As it is where the layers are one already: no top of its own is held. */
+    public function withoutTop(): self
+    {
+        return new self($this->lead, $this->tail, null, false);
+    }
+
     public function minutes(): float
     {
         return array_sum(

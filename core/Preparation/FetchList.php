@@ -15,11 +15,21 @@ use Schwung\Core\Plan\Plan;
 /** What to bring to each side of the frame before loading, in the order of use. */
 final readonly class FetchList
 {
-    /** @return array{front: list<Phrase>, back: list<Phrase>} */
-    public function of(Plan $plan, HeldEnds $held): array
+    /**
+     * @param bool $isOneAlready the layers were basted together before they came
+     *
+     * @return array{front: list<Phrase>, back: list<Phrase>}
+     */
+    public function of(Plan $plan, HeldEnds $held, bool $isOneAlready = false): array
     {
         $fetch = [
-            'front' => [Phrase::of('The backing, right side down, its centres marked at both ends.')],
+            'front' => [
+                Phrase::of(
+                    $isOneAlready
+                        ? 'The basted quilt, top side up, its centres marked at both ends.'
+                        : 'The backing, right side down, its centres marked at both ends.',
+                ),
+            ],
             'back' => [],
         ];
         foreach (array_filter($held->byEdge()) as $edge => $attachment) {
@@ -27,14 +37,18 @@ final readonly class FetchList
                 $fetch['lead' === $edge ? 'back' : 'front'][] = $this->pieces($attachment, $edge);
             }
         }
-        if (null !== $plan->batting) {
+        if (null !== $plan->batting && !$isOneAlready) {
             $fetch['front'][] = Phrase::of(
                 'The batting, %s × %s, out of its bag.',
                 Figure::measured($plan->batting->trimTo ?? $plan->batting->layAcross),
                 Figure::measured($plan->batting->layAlong),
             );
         }
-        $fetch['front'][] = Phrase::of('The top, its centres marked; thread and bobbins for basting.');
+        $fetch['front'][] = Phrase::of(
+            $isOneAlready
+                ? 'Small scissors: the basting is cut ahead of the needle.'
+                : 'The top, its centres marked; thread and bobbins for basting.',
+        );
         $fetch['front'][] = Phrase::of('Side clamps, two for each side, the widest there are.');
 
         return $fetch;

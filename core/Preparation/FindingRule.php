@@ -27,7 +27,8 @@ final readonly class FindingRule
         ];
         $found = array_filter(
             $preparation->kept()->findings ?? [],
-            static fn(Finding $finding): bool => !\in_array($finding->code, $settled, true),
+            static fn(Finding $finding): bool => !\in_array($finding->code, $settled, true) &&
+                !($preparation->isOneAlready() && str_starts_with($finding->at, '/load/top')),
         );
 
         return [

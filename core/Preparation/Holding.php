@@ -16,4 +16,9 @@ final readonly class Holding
      * @param Length             $place  of the quilt's middle from the leaders' centre marks
      */
     public function __construct(public HeldEnds $ends, public array $places, public Length $place) {}
+
+    public function withoutTop(): self
+    {
+        return new self($this->ends->withoutTop(), $this->places, $this->place);
+    }
 }

@@ -23,6 +23,7 @@ use Schwung\Core\Plan\Stage;
 use Schwung\Core\Plan\Standing;
 use Schwung\Core\Plan\WindingRule;
 use Schwung\Core\Practice\Practice;
+use Schwung\Core\Practice\Purpose;
 use Schwung\Core\Sizing\BackingRule;
 use Schwung\Core\Sizing\BattingPieces;
 use Schwung\Core\Sizing\BattingState;
@@ -138,17 +139,26 @@ final class Preparation
     /** Null while nothing is planned. */
     public function holding(): ?Holding
     {
-        return $this->once(
-            __FUNCTION__,
-            fn(): ?Holding => null === $this->kept()
-                ? null
-                : (new PlaceRule($this->known->practice))->hold(
-                    $this->kept(),
-                    $this->known->leaders,
-                    $this->known->parts->desk->place,
-                    $this->known->hand,
-                ),
-        );
+        return $this->once(__FUNCTION__, function (): ?Holding {
+            $plan = $this->kept();
+            if (null === $plan) {
+                return null;
+            }
+            $holding = (new PlaceRule($this->known->practice))->hold(
+                $plan,
+                $this->known->leaders,
+                $this->known->parts->desk->place,
+                $this->known->hand,
+            );
+
+            return $this->isOneAlready() ? $holding->withoutTop() : $holding;
+        });
+    }
+
+    /** Whether the layers were basted together before they came, so that no top is held by itself. */
+    public function isOneAlready(): bool
+    {
+        return Purpose::Prebasted === $this->known->parts->desk->habits->purpose;
     }
 
     /** The row design laid over the quilt; null where none is chosen. */

@@ -42,7 +42,7 @@ final readonly class AttachViews
             floats: $floats->options($plan->job, $plan->chosenPlan()),
             holdsEnd: $floats->holdingTheEnd($plan->job, $plan->chosenPlan(), $preparation->known->hasSteelBars),
             costs: (new HoldCostRule($practice))->costs($plan->job, $plan->top, $plan->chosenPlan()),
-            fetch: (new FetchList())->of($plan, $holding->ends),
+            fetch: (new FetchList())->of($plan, $holding->ends, $preparation->isOneAlready()),
         );
     }
 

@@ -90,7 +90,7 @@ final class PreparedTest extends TestCase
         }
         $plan = $preparation->kept();
         if (null !== $plan && null !== $holding && Hand::Right === $hand) {
-            foreach ((new FetchList())->of($plan, $holding->ends) as $side => $fetched) {
+            foreach ((new FetchList())->of($plan, $holding->ends, $preparation->isOneAlready()) as $side => $fetched) {
                 foreach ($fetched as $one) {
                     yield "fetch $side: " . self::text($one);
                 }

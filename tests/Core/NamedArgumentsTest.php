@@ -11,10 +11,12 @@ use PhpParser\NodeTraverser;
 use PhpParser\NodeVisitor\NameResolver;
 use PhpParser\ParserFactory;
 use PHPUnit\Framework\Attributes\CoversNothing;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** Whoever gives more than seven things says which is which. */
 #[CoversNothing]
+#[Group('slow')]
 final class NamedArgumentsTest extends TestCase
 {
     private const MOST = 7;

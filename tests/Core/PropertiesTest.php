@@ -7,6 +7,7 @@ namespace Tests\Core;
 use Eris\Generators;
 use Eris\TestTrait;
 use PHPUnit\Framework\Attributes\CoversNothing;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Schwung\Core\Exchange\PlanWriter;
 use Schwung\Core\Job\CustomMargins;
@@ -34,6 +35,7 @@ use Schwung\Core\Sizing\UsableBacking;
 
 /** What must hold of any quilt; sizes are drawn in eighths of an inch. */
 #[CoversNothing]
+#[Group('slow')]
 final class PropertiesTest extends TestCase
 {
     use TestTrait;

@@ -7,6 +7,7 @@ namespace Tests\Core\Advance;
 use Eris\Generators;
 use Eris\TestTrait;
 use PHPUnit\Framework\Attributes\CoversClass;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Schwung\Core\Advance\BlockPasses;
 use Schwung\Core\Advance\BlockPlan;
@@ -25,6 +26,7 @@ use Schwung\Core\Measure\Length;
 #[CoversClass(SeamGrid::class)]
 #[CoversClass(BlockPasses::class)]
 #[CoversClass(BlockPlan::class)]
+#[Group('slow')]
 final class BlocksTest extends TestCase
 {
     use TestTrait;

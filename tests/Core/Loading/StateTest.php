@@ -6,6 +6,7 @@ namespace Tests\Core\Loading;
 
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group as InGroup;
 use PHPUnit\Framework\TestCase;
 use Schwung\Core\Frame\FrameKind;
 use Schwung\Core\Job\Working;
@@ -41,6 +42,7 @@ use Schwung\Core\Practice\SideBasting;
 #[CoversClass(StepList::class)]
 #[CoversClass(StatePart::class)]
 #[CoversClass(Setting::class)]
+#[InGroup('slow')]
 final class StateTest extends TestCase
 {
     /** @param array<string, mixed> $members */

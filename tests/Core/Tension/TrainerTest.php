@@ -6,6 +6,7 @@ namespace Tests\Core\Tension;
 
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Schwung\Core\Measure\LengthWriter;
 use Schwung\Core\Measure\Phrase;
@@ -36,6 +37,7 @@ use Schwung\Core\Tension\Trainer\ReportRule;
 #[CoversClass(Mark::class)]
 #[CoversClass(Probe::class)]
 #[CoversClass(Level::class)]
+#[Group('slow')]
 final class TrainerTest extends TestCase
 {
     public function testTheSameSeedHidesTheSameFaultOnEveryMachine(): void

@@ -6,6 +6,7 @@ namespace Tests\Core\Advance;
 
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Schwung\Core\Advance\OneMoreRule;
 use Schwung\Core\Advance\Pass;
@@ -84,6 +85,26 @@ final class RowsTest extends TestCase
             Finish::FitScale,
         ];
         yield 'rows that nest' => [30, self::design(6, -2, 0, Finish::RunOff), 7, 1, -2, Finish::RunOff];
+    }
+
+    /** Rows of 11 ¼ in and of 11.6 in on 86 in: the nearer scale would not go under an 18 in throat. */
+    #[TestWith([11.25, 8, 0.930481, 7, 1.06422])]
+    #[TestWith([11.6, 8, 0.903427, 7, 1.033254])]
+    public function testOfTwoScalesTheOneWhoseRowsCanBeStitchedIsTaken(
+        float $height,
+        int $count,
+        float $scale,
+        int $nearerCount,
+        float $nearer,
+    ): void {
+        $design = self::design($height, 0.5, 0.5, Finish::FitScale);
+        $under = (new RowRule(Rolls::of(BattingKind::Cotton, 18)))->layOut($design, Length::inches(86));
+        $unknown = (new RowRule())->layOut($design, Length::inches(86));
+
+        self::assertSame($count, $under->count);
+        self::assertEqualsWithDelta($scale, $under->scale, 1e-6);
+        self::assertSame($nearerCount, $unknown->count, 'where the roll is not known the nearer one is taken');
+        self::assertEqualsWithDelta($nearer, $unknown->scale, 1e-6);
     }
 
     /** The table of the worked example for rule 9. */

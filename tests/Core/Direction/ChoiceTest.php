@@ -23,10 +23,13 @@ use Schwung\Core\Job\Quilting;
 use Schwung\Core\Job\RowDesign;
 use Schwung\Core\Material\Backing;
 use Schwung\Core\Material\BackingKind;
+use Schwung\Core\Material\BackingSeam;
 use Schwung\Core\Material\Batting;
 use Schwung\Core\Material\BattingKind;
 use Schwung\Core\Material\Direction;
 use Schwung\Core\Material\EdgeKind;
+use Schwung\Core\Material\Pressing;
+use Schwung\Core\Material\SeamDirection;
 use Schwung\Core\Material\Stretch;
 use Schwung\Core\Material\Top;
 use Schwung\Core\Measure\Length;
@@ -181,6 +184,34 @@ final class ChoiceTest extends TestCase
             [Blocker::Reach, Blocker::Leader, Blocker::Row],
             'leader',
         ];
+    }
+
+    public function testASeamThatWindsOnItselfDecides(): void
+    {
+        $frame = self::frame(150, 145);
+        $long = self::seamed(self::job(70, 130, frame: $frame, length: 120), 70, 130, Pressing::ToOneSide);
+        $square = self::seamed(self::job(70, 70, frame: $frame, length: 60), 70, 70, Pressing::Open);
+        $plain = self::job(70, 71, frame: $frame, length: 60.5);
+        $of = static fn(Job $job): array => [
+            (new Planner(new Practice()))->plan($job)->choice->chosen,
+            (new Planner(new Practice()))->plan($job)->choice->decidedBy,
+        ];
+
+        self::assertSame([Direction::Turned, Decision::Ridge], $of($long), 'a ridge goes before passes');
+        self::assertSame([Direction::Turned, Decision::Seam], $of($square), 'any winding seam goes before the roll');
+        self::assertSame(
+            [Direction::AsIs, Decision::Tie],
+            $of($plain),
+            'rolls less than an eighth of an inch apart are alike',
+        );
+    }
+
+    private static function seamed(Job $job, float $across, float $along, Pressing $pressed): Job
+    {
+        [$a, $l] = [Length::inches($across), Length::inches($along)];
+        $seam = new BackingSeam(SeamDirection::Along, Length::inches($across / 2 - 3), $pressed);
+
+        return $job->withBacking(new Backing($a, $l, $a, $l, Length::inches(hypot($across, $along)), seams: [$seam]));
     }
 
     public function testAWayThatLoadsIsTakenBeforeOneThatDoesNot(): void

@@ -15,9 +15,15 @@ final readonly class ClipBounds
 
     private function __construct(public Length $wanted, public Length $least, public Length $longest) {}
 
+    /** How much leader a run over this much cloth would like. */
+    public static function wanted(Length $cloth): Length
+    {
+        return $cloth->plus(Length::inches(self::WANTED_INCHES));
+    }
+
     public static function of(Edge $edge): self
     {
-        $wanted = $edge->length()->plus(Length::inches(self::WANTED_INCHES));
+        $wanted = self::wanted($edge->length());
         $longest = $edge->leader ?? $wanted;
 
         return new self(

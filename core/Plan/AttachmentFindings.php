@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Schwung\Core\Plan;
 
 use Schwung\Core\Attachment\Attachment;
+use Schwung\Core\Attachment\ClipBounds;
 use Schwung\Core\Attachment\HeldEnds;
 use Schwung\Core\Direction\DirectionPlan;
 use Schwung\Core\Frame\HoldingSystem;
@@ -19,9 +20,6 @@ use Schwung\Core\Practice\Practice;
 /** What the quilter should know of how the ends and the top's own edge are held (rule 14). */
 final readonly class AttachmentFindings
 {
-    /** Leader beyond the cloth that a run of clips wants at both sides together. */
-    private const CLIPS_WANT_INCHES = 8;
-
     public function __construct(private Practice $practice) {}
 
     /** @return list<Finding> */
@@ -63,7 +61,7 @@ final readonly class AttachmentFindings
     {
         $leader = $job->frame->leaderWidth();
         $needed = $chosen->backing->required->across->length();
-        $wanted = $needed->plus(Length::inches(self::CLIPS_WANT_INCHES));
+        $wanted = ClipBounds::wanted($needed);
         if (
             HoldingSystem::ChannelClips !== $job->load->holdingAt($end) ||
             null === $leader ||

@@ -16,8 +16,6 @@ use Schwung\Core\Practice\PinSchool;
 /** Reads the member "load" of a job. An end, or the top's own edge, without a method is pinned a hand apart. */
 final readonly class LoadReader
 {
-    private const NAMED_SCHOOLS = ['three', 'four', 'five', 'short-frame', 'worked-out'];
-
     public function read(Node $node): ?Load
     {
         $members = $node->members(['direction', 'margins', 'float', 'lead', 'tail', 'top', 'planned']);
@@ -25,7 +23,7 @@ final readonly class LoadReader
         $float = $members['float']->word(FloatKind::class);
         $isCustom = $members['margins']->isObject();
         $custom = $isCustom ? $this->custom($members['margins']) : null;
-        $named = $isCustom ? null : $members['margins']->oneOf(self::NAMED_SCHOOLS);
+        $named = $isCustom ? null : $members['margins']->oneOf($this->namedSchools());
         [$lead, $leadHabit] = $this->holding($members['lead']);
         [$tail, $tailHabit] = $this->holding($members['tail']);
         [$top, $topHabit] = $this->holding($members['top']);
@@ -47,6 +45,14 @@ final readonly class LoadReader
             topHabit: $topHabit,
             planned: $planned,
         );
+    }
+
+    /** @return list<string> margins of one's own have no word: all four stand in its place */
+    private function namedSchools(): array
+    {
+        $words = array_map(static fn(MarginSchool $school): string => $school->value, MarginSchool::cases());
+
+        return array_values(array_diff($words, [MarginSchool::Custom->value]));
     }
 
     private function custom(Node $node): ?CustomMargins

@@ -20,7 +20,7 @@ final readonly class FetchList
      *
      * @return array{front: list<Phrase>, back: list<Phrase>}
      */
-    public function of(Plan $plan, HeldEnds $held, bool $isOneAlready = false): array
+    public function of(Plan $plan, HeldEnds $held, bool $isOneAlready): array
     {
         $fetch = [
             'front' => [

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Schwung\Core\Preparation;
 
 use Schwung\Core\Plan\Finding;
+use Schwung\Core\Plan\FindingCode;
 use Schwung\Core\Plan\Stage;
 use Schwung\Core\Tension\Knowledge;
 use Schwung\Core\Tension\Risk;
@@ -15,9 +16,9 @@ final readonly class Foresight
 {
     /** Findings of the plan that say the same, with its figures, by cause. */
     private const TOLD = [
-        'seam-winds-on-itself' => 'seam-ridge',
-        'stretch-roller-to-roller' => 'stretch-roller-to-roller',
-        'batting-creased' => 'batting-not-rested',
+        'seam-winds-on-itself' => FindingCode::SeamRidge,
+        'stretch-roller-to-roller' => FindingCode::StretchRollerToRoller,
+        'batting-creased' => FindingCode::BattingNotRested,
     ];
 
     /** @param array<string, int> $confirmed how often the studio has confirmed each cause, by its word */
@@ -31,13 +32,13 @@ final readonly class Foresight
             return [];
         }
         $circumstances = (new CircumstancesRule($preparation->known, $setup))->planned($now);
-        $told = array_map(static fn(Finding $finding): string => $finding->code->value, $preparation->findings());
+        $told = array_map(static fn(Finding $finding): FindingCode => $finding->code, $preparation->findings());
 
         return array_values(
             array_filter(
                 (new RiskRule(Knowledge::ofTheTrade(), $this->confirmed))->foresee($circumstances),
                 static fn(Risk $risk): bool => (Stage::Load === $stage || $risk->stage === $stage->value) &&
-                    !\in_array(self::TOLD[$risk->entry->cause->value] ?? '', $told, true),
+                    !\in_array(self::TOLD[$risk->entry->cause->value] ?? null, $told, true),
             ),
         );
     }

@@ -106,7 +106,7 @@ final class Preparation
     public function kept(): ?Plan
     {
         return $this->once(__FUNCTION__, function (): ?Plan {
-            $plan = $this->mended()->plan ?? $this->plan();
+            $plan = $this->ofBacking();
             $pieces = $this->isPieced() ? $this->pieces() : null;
 
             return null === $plan || null === $pieces
@@ -117,12 +117,16 @@ final class Preparation
         });
     }
 
+    /** Of the backing as it will be, and of the batting as it was measured. */
+    private function ofBacking(): ?Plan
+    {
+        return $this->mended()->plan ?? $this->plan();
+    }
+
     /** Whether pieces are butted because the batting that was measured is short. */
     public function isPieced(): bool
     {
-        $plan = $this->mended()->plan ?? $this->plan();
-
-        return BattingState::Short === $plan?->batting?->state && null !== $this->pieces();
+        return BattingState::Short === $this->ofBacking()?->batting?->state && null !== $this->pieces();
     }
 
     /** How it is worked; null while batting or quilting are not known, or no pass can be made. */
@@ -180,7 +184,7 @@ final class Preparation
     {
         return $this->once(__FUNCTION__, function (): ?PieceLayout {
             $pieces = $this->known->parts->desk->pieces;
-            $check = ($this->mended()->plan ?? $this->plan())?->batting;
+            $check = $this->ofBacking()?->batting;
 
             return [] === $pieces || null === $check
                 ? null

@@ -117,12 +117,6 @@ final class Preparation
         });
     }
 
-    /** Of the backing as it will be, and of the batting as it was measured. */
-    private function ofBacking(): ?Plan
-    {
-        return $this->mended()->plan ?? $this->plan();
-    }
-
     /** Whether pieces are butted because the batting that was measured is short. */
     public function isPieced(): bool
     {
@@ -306,6 +300,12 @@ final class Preparation
     public function isOverruled(): bool
     {
         return (new StandingRule())->isOverruled($this);
+    }
+
+    /** Of the backing as it will be, and of the batting as it was measured. */
+    private function ofBacking(): ?Plan
+    {
+        return $this->mended()->plan ?? $this->plan();
     }
 
     /**

@@ -196,15 +196,17 @@ final class QuiltController extends AbstractController
             '' === $reason => 'Write why, in a few words.',
             default => null,
         };
-        if ([] === $stuck || ($request->isMethod('POST') && null === $fault)) {
+        $isGiven = [] !== $stuck && $request->isMethod('POST') && null === $fault;
+        if ($isGiven) {
             $codes = implode(' ', array_map(static fn(Finding $finding): string => $finding->code->value, $stuck));
             $this->changes->change(
                 $quilt,
-                static fn(Sheet $sheet): Sheet => [] === $stuck
-                    ? $sheet
-                    : $sheet->with('desk/despite', $reason)->with('desk/despite_of', $codes),
+                static fn(Sheet $sheet): Sheet => $sheet
+                    ->with('desk/despite', $reason)
+                    ->with('desk/despite_of', $codes),
             );
-
+        }
+        if ($isGiven || [] === $stuck) {
             return $this->redirectToRoute(
                 'app_quilt_stage',
                 ['id' => $id, 'stage' => 'load'],

@@ -282,16 +282,16 @@ function saveReading(box) {
 /** A part with two words changes at a tap; of more, one is chosen. @param {HTMLElement} button */
 function changeState(button) {
   const name = button.dataset.part ?? "";
-  const words = /** @type {string[]} */ (JSON.parse(button.dataset.words ?? "[]"));
+  const can = words[name] ?? [];
   const is = now().state[name];
-  if (words.length === 2) {
-    log.add("state", null, { part: name, is: words.find((word) => word !== is) });
+  if (can.length === 2) {
+    log.add("state", null, { part: name, is: can.find((word) => word !== is) });
     return;
   }
   const box = dialog("state-dialog");
   const place = /** @type {HTMLElement} */ (box.querySelector("[data-words-here]"));
   const pins = Number(is);
-  const offered = words.length > 0 ? words : [...new Set(["0", String(Math.max(0, pins - 1)), String(pins + 1)])];
+  const offered = can.length > 0 ? can : [...new Set(["0", String(Math.max(0, pins - 1)), String(pins + 1)])];
   place.replaceChildren(
     ...offered.map((word) => {
       const choice = document.createElement("button");

@@ -27,7 +27,7 @@ final readonly class JobDocument
         $members = ['format' => 'schwung/job', 'version' => 1, 'units' => $this->units->value, 'title' => $this->title];
         foreach (Entries::all() as $entry) {
             if ($this->isWritten($entry)) {
-                $members = $this->written($members, explode('/', $entry->path), $this->sheet->get($entry->path));
+                $members = Members::with($members, explode('/', $entry->path), $this->sheet->get($entry->path));
             }
         }
         if (null !== $this->frame) {
@@ -64,26 +64,6 @@ final readonly class JobDocument
     private function hasSchool(string $edge): bool
     {
         return true === HoldingSystem::tryFrom($this->sheet->text($edge . '/method'))?->hasPinSchool();
-    }
-
-    /**
-     * @param array<string, mixed>   $members
-     * @param non-empty-list<string> $keys
-     *
-     * @return array<string, mixed>
-     */
-    private function written(array $members, array $keys, mixed $value): array
-    {
-        $key = array_shift($keys);
-        if ([] === $keys) {
-            $members[$key] = $value;
-        } else {
-            /** @var array<string, mixed> $inner members of a document have words for keys */
-            $inner = \is_array($members[$key] ?? null) ? $members[$key] : [];
-            $members[$key] = $this->written($inner, $keys, $value);
-        }
-
-        return $members;
     }
 
     /**
@@ -132,7 +112,7 @@ final readonly class JobDocument
         foreach (['lead', 'tail', 'top'] as $edge) {
             $stock = $this->sheet->get("load/$edge/stock");
             if (\is_array($stock) && [] !== $stock) {
-                $members = $this->written($members, ['load', $edge, 'stock'], $stock);
+                $members = Members::with($members, ['load', $edge, 'stock'], $stock);
             }
         }
 

@@ -10,11 +10,7 @@ use Schwung\Core\Job\Entries;
  * What has been entered for a quilt, word for word, in the shape of a job document.
  *
  * Readable lengths carry their unit; what cannot be read is kept as it was typed, so that nothing is lost. Members
- * are addressed by their path, "top/widths/middle". A member of its own, "desk", holds what is no part of a job: the
- * mend that was kept, its layout, a roll and pieces of batting, the row design, and whether the quilt is turned round
- * in the middle or its borders are left to the end, where on the leader it hangs, what holds the top itself, and by
- * which
- * ways it is loaded.
+ * are addressed by their path, "top/widths/middle". What can be entered is declared in Entries.
  */
 final readonly class Sheet
 {
@@ -84,10 +80,7 @@ final readonly class Sheet
 
     public function with(string $path, mixed $value): self
     {
-        /** @var array<string, mixed> $members */
-        $members = self::replaced($this->members, explode('/', $path), $value);
-
-        return new self($members);
+        return new self(Members::with($this->members, explode('/', $path), $value));
     }
 
     /** @param array<string, mixed> $values by path */
@@ -99,21 +92,6 @@ final readonly class Sheet
         }
 
         return $sheet;
-    }
-
-    /**
-     * @param array<mixed>           $members
-     * @param non-empty-list<string> $keys
-     *
-     * @return array<mixed>
-     */
-    private static function replaced(array $members, array $keys, mixed $value): array
-    {
-        $key = array_shift($keys);
-        $inner = $members[$key] ?? [];
-        $members[$key] = [] === $keys ? $value : self::replaced(\is_array($inner) ? $inner : [], $keys, $value);
-
-        return $members;
     }
 
     public function equals(self $that): bool

@@ -14,8 +14,7 @@ use Schwung\Core\Measure\Near;
  *
  * Run off: as many rows as cover. Fit scale: the count or one less, of those within 0.90 to 1.10 one whose rows can all
  * be stitched, then the scale nearer 1, then the larger count. Fit gap: only the gaps change, to no less than minus
- * half
- * a row. A finish that is not possible falls back to running off.
+ * half a row. A finish that is not possible falls back to running off.
  */
 final readonly class RowRule
 {

@@ -9,12 +9,10 @@ use Schwung\Core\Measure\Length;
 
 /**
  * Rule 14, channel clips over several edges out of one stock: as many edges as can be are held, then as many as can be
- * by
- * the wanted cover, then the fewest pieces, then the least excess.
+ * by the wanted cover, then the fewest pieces, then the least excess.
  *
  * Every run that the first edge could take is tried with the best that is left for the others, which is exact. Of a
- * stock
- * in which one edge has more runs than MOST the first edges take their best in turn, which is good.
+ * stock in which one edge has more runs than MOST the first edges take their best in turn, which is good.
  */
 final readonly class ClipSharing
 {

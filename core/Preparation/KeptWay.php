@@ -9,8 +9,7 @@ use Schwung\Core\Material\Direction;
 
 /**
  * Keeps a quilt lying the way it lay when something is chosen that is no matter of the way round: what was measured,
- * cut
- * and thought of so far was for that way. The other way is proposed, never slipped in.
+ * cut and thought of so far was for that way. The other way is proposed, never slipped in.
  */
 final readonly class KeptWay
 {

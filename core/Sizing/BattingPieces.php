@@ -8,8 +8,7 @@ use Schwung\Core\Measure\Length;
 
 /**
  * Rule 6, from pieces: butted, never overlapped, laid as a guillotine layout: every seam runs straight through from
- * edge
- * to edge of the part that it divides.
+ * edge to edge of the part that it divides.
  *
  * What each set of pieces can cover is worked out from what its parts can (dynamic programming over sets of pieces), so
  * that the answer is exact: the fewest pieces, then the least cloth. Costs 3^n merges for n pieces.

@@ -20,8 +20,7 @@ use Schwung\Core\Practice\Practice;
 
 /**
  * Rule 3, remedies that leave the cloth as it is: the quilt turned, the backing laid the other way, other holds, the
- * top
- * on its roller, the worked-out margin. Each is worked out before it is offered.
+ * top on its roller, the worked-out margin. Each is worked out before it is offered.
  *
  * @internal
  */

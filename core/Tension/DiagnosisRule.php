@@ -6,11 +6,9 @@ namespace Schwung\Core\Tension;
 
 /**
  * Ranks causes by what is seen (everyday knowledge of the trade): each observed symptom adds its strength, each strong
- * one
- * that was looked for and is absent takes half of its away, circumstances add and take. The chance of a cause is the
- * exponential of its score over the sum of all. A symptom that a cause does not explain costs it nothing: two faults
- * can be
- * there at once. Circumstances speak for a cause only where it explains something that is seen.
+ * one that was looked for and is absent takes half of its away, circumstances add and take. The chance of a cause is
+ * the exponential of its score over the sum of all. A symptom that a cause does not explain costs it nothing: two
+ * faults can be there at once. Circumstances speak for a cause only where it explains something that is seen.
  */
 final readonly class DiagnosisRule
 {

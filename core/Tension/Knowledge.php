@@ -15,8 +15,7 @@ use Schwung\Core\Practice\FloatKind;
 
 /**
  * What the trade knows of faults in the layers: each cause with what it shows, what speaks for and against it, one
- * test,
- * what to do now and what next time. Everyday knowledge, as data; DiagnosisRule reasons with it.
+ * test, what to do now and what next time. Everyday knowledge, as data; DiagnosisRule reasons with it.
  */
 final class Knowledge
 {

@@ -7,8 +7,7 @@ namespace Schwung\Core\Tension;
 /**
  * Finds what comes back across quilts: for each frame, symptom and zone, the sightings over its last loads against the
  * rate over the studio's other loads, by a one-sided binomial test. The level is shared out among all that was seen on
- * the
- * frame (Bonferroni): who looks at ten places finds something at one of them by chance.
+ * the frame (Bonferroni): who looks at ten places finds something at one of them by chance.
  */
 final readonly class PatternRule
 {

@@ -6,8 +6,7 @@ namespace Schwung\Core\Tension;
 
 /**
  * Foresees faults from the circumstances alone, before a quilt is loaded: a cause that two circumstances speak for, or
- * one
- * where this studio has met it before, and none that makes it impossible. The same circumstances that the diagnosis
+ * one where this studio has met it before, and none that makes it impossible. The same circumstances that the diagnosis
  * weighs.
  */
 final readonly class RiskRule

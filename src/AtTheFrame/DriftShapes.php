@@ -14,8 +14,7 @@ use Schwung\Core\Sizing\Box;
 
 /**
  * Draws what was read of the register along the quilt's middle line, and where it leads at the tail edge. Sideways it
- * is
- * drawn so many times as large, and says so: true to scale nobody would see it.
+ * is drawn so many times as large, and says so: true to scale nobody would see it.
  */
 final readonly class DriftShapes
 {

@@ -22,8 +22,7 @@ final readonly class DemoYear
     private const PERSON = 'Maren Tideloft';
     /**
      * Title, client, frame by its place, and what was seen: symptom, millimetres right of the centre, layer, cause,
-     * what
-     * was done, whether it helped.
+     * what was done, whether it helped.
      */
     private const QUILTS = [
         ['Amber stair', 'Odile Marrant', 0, []],

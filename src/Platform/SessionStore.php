@@ -8,8 +8,7 @@ use Symfony\Component\HttpFoundation\Session\Storage\Handler\PdoSessionHandler;
 
 /**
  * Sessions in the database. Where nothing in a session has changed nothing is written: its end is put off when its time
- * of
- * last use is, every five minutes (metadata_update_threshold), and not at each of the questions that a tablet asks a
+ * of last use is, every five minutes (metadata_update_threshold), and not at each of the questions that a tablet asks a
  * second.
  */
 final class SessionStore extends PdoSessionHandler

@@ -16,10 +16,8 @@ use Schwung\Core\Tension\Firmness;
  * How cloth gives and sinks: the small sums of which the bed is made.
  *
  * Geometry: a strip that is longer by Δ than its span S sinks by √(3·S·Δ/8) (rule 15); a seam stands proud by its
- * thickness
- * at each turn (rule 8); two layers strained differently by Δε, h thick together, bend by 1.5·Δε/h (rule 17). How far
- * cloth
- * is strained by one step of firmness or of a clamp, and how far a ridge is pressed flat, are estimates.
+ * thickness at each turn (rule 8); two layers strained differently by Δε, h thick together, bend by 1.5·Δε/h (rule 17).
+ * How far cloth is strained by one step of firmness or of a clamp, and how far a ridge is pressed flat, are estimates.
  */
 final readonly class Cloth
 {

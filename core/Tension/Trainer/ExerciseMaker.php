@@ -18,9 +18,8 @@ use Schwung\Core\Tension\TensionCase;
 
 /**
  * Hides one or two faults in a bed. Everything that is drawn by chance comes from the seed: the same level and seed
- * give
- * the same bed on every machine. What is seen follows from geometry where there is any, else from how often the cause
- * shows it by the trade's knowledge.
+ * give the same bed on every machine. What is seen follows from geometry where there is any, else from how often the
+ * cause shows it by the trade's knowledge.
  */
 final readonly class ExerciseMaker
 {

@@ -12,8 +12,8 @@ use Schwung\Core\Tension\TensionCase;
 
 /**
  * Marks a round: sixty points for the causes, twenty-five for the remedies, fifteen for getting there without waste. A
- * cause
- * that is wrong, but among the three likeliest by what had been looked at, gives a third. A rule of the trainer's own.
+ * cause that is wrong, but among the three likeliest by what had been looked at, gives a third. A rule of the trainer's
+ * own.
  */
 final readonly class MarkRule
 {

@@ -17,7 +17,7 @@ final readonly class FigureWriter
     /** @return array{mm: float, text: string} */
     public function figure(Figure $figure): array
     {
-        return ['mm' => round($figure->length->toMillimetres(), 3), 'text' => $figure->writtenBy($this->writer)];
+        return ['mm' => round($figure->length->toMillimetres(), 3) + 0.0, 'text' => $figure->writtenBy($this->writer)];
     }
 
     /** @return array{mm: float, text: string} */

@@ -19,18 +19,14 @@ use Schwung\Core\Measure\Quadrilateral;
  */
 final readonly class UsableBacking
 {
-    private const WIDEST_TURN_STEPS = 100;
-    private const STEP_DEGREES = 0.05;
-
     /**
-     * @param list<Angle> $angles    least turn first
-     * @param Fit         $greatest  the rectangle of greatest area, in the backing's own position
-     * @param Direction   $direction how it lies; sizes across and along are those of that position
+     * @param Fit       $greatest  the rectangle of greatest area, in the backing's own position
+     * @param Direction $direction how it lies; sizes across and along are those of that position
      */
     private function __construct(
         public Quadrilateral $outline,
         public bool $isSquareKnown,
-        private array $angles,
+        private Turns $turns,
         private Fit $greatest,
         private Length $longerAcross,
         private Length $longerAlong,
@@ -43,13 +39,13 @@ final readonly class UsableBacking
     {
         $outline = $backing->outline();
         $isSquareKnown = null !== $backing->diagonal;
-        $angles = $isSquareKnown ? self::anglesOf($outline) : [self::upright($outline)];
+        $turns = $isSquareKnown ? Turns::within($outline) : Turns::upright($outline);
 
         return new self(
             $outline,
             $isSquareKnown,
-            $angles,
-            self::greatestOf($angles),
+            $turns,
+            self::greatestOf($turns),
             Length::longest($backing->top, $backing->bottom),
             Length::longest($backing->left, $backing->right),
             Direction::AsIs,
@@ -62,7 +58,7 @@ final readonly class UsableBacking
         return new self(
             outline: $this->outline,
             isSquareKnown: $this->isSquareKnown,
-            angles: $this->angles,
+            turns: $this->turns,
             greatest: $this->greatest,
             longerAcross: $this->longerAcross,
             longerAlong: $this->longerAlong,
@@ -98,16 +94,14 @@ final readonly class UsableBacking
     /** The turn (radians) that leaves most length at this width. */
     public function turnAt(Length $across): float
     {
-        [$turn, $longest] = [0.0, -\INF];
         $size = $across->toMillimetres();
-        foreach ($this->angles as $angle) {
-            $length = $this->isTurned() ? $angle->widestAt($size) : $angle->longestAt($size);
-            if ($length > $longest + 1e-6) {
-                [$turn, $longest] = [$angle->radians, $length];
-            }
-        }
+        [$angle] = $this->turns->best(
+            $this->isTurned()
+                ? static fn(Angle $angle): float => $angle->widestAt($size)
+                : static fn(Angle $angle): float => $angle->longestAt($size),
+        );
 
-        return $turn;
+        return $angle->radians;
     }
 
     /** What squaring up costs across: the longer of the two sides less the squared-up size. */
@@ -129,27 +123,20 @@ final readonly class UsableBacking
 
     private function longestMeasured(Length $width): Length
     {
+        $size = $width->toMillimetres();
+
         return $this->known->lengths[$width->nanometres] ??= $this->possible(
-            $this->most($width, static fn(Angle $angle, float $size): float => $angle->longestAt($size)),
+            $this->turns->best(static fn(Angle $angle): float => $angle->longestAt($size))[1],
         );
     }
 
     private function widestMeasured(Length $length): Length
     {
+        $size = $length->toMillimetres();
+
         return $this->known->widths[$length->nanometres] ??= $this->possible(
-            $this->most($length, static fn(Angle $angle, float $size): float => $angle->widestAt($size)),
+            $this->turns->best(static fn(Angle $angle): float => $angle->widestAt($size))[1],
         );
-    }
-
-    /** @param \Closure(Angle, float): float $sizeAt */
-    private function most(Length $other, \Closure $sizeAt): float
-    {
-        [$best, $size] = [-\INF, $other->toMillimetres()];
-        foreach ($this->angles as $angle) {
-            $best = max($best, $sizeAt($angle, $size));
-        }
-
-        return $best;
     }
 
     private function possible(float $size): Length
@@ -157,47 +144,14 @@ final readonly class UsableBacking
         return Length::millimetres($size > 0 && is_finite($size) ? $size : 0);
     }
 
-    /** @param list<Angle> $angles */
-    private static function greatestOf(array $angles): Fit
+    private static function greatestOf(Turns $turns): Fit
     {
-        [$area, $best] = [0.0, new Fit(Length::zero(), Length::zero(), 0.0)];
-        foreach ($angles as $angle) {
-            if ($angle->mostArea() <= $area + 1e-6) {
-                continue;
-            }
-            [$width, $length] = $angle->greatest();
-            if ($width * $length > $area + 1e-6) {
-                $area = $width * $length;
-                $best = new Fit(Length::millimetres($width), Length::millimetres($length), $angle->radians);
-            }
-        }
-
-        return $best;
-    }
-
-    private static function upright(Quadrilateral $rectangle): Angle
-    {
-        return new Angle(0.0, [new Bound(1, 0, $rectangle->topRight->x), new Bound(0, 1, $rectangle->bottomLeft->y)]);
-    }
-
-    /** @return list<Angle> */
-    private static function anglesOf(Quadrilateral $outline): array
-    {
-        $sides = Side::around($outline);
-        $turns = array_map(static fn(Side $side): float => $side->turn(), $sides);
-        for ($step = -self::WIDEST_TURN_STEPS; $step <= self::WIDEST_TURN_STEPS; ++$step) {
-            $turns[] = deg2rad($step * self::STEP_DEGREES);
-        }
-        $turns = array_filter($turns, static fn(float $turn): bool => abs($turn) <= deg2rad(5) + 1e-9);
-        usort($turns, static fn(float $one, float $other): int => abs($one) <=> abs($other) ?: $one <=> $other);
-        $balances = Balance::among($sides);
-
-        return array_map(
-            static fn(float $turn): Angle => new Angle(
-                $turn,
-                array_map(static fn(Balance $balance): Bound => $balance->boundAt($turn), $balances),
-            ),
-            $turns,
+        [$angle] = $turns->best(
+            static fn(Angle $angle): float => array_product($angle->greatest()),
+            static fn(Angle $angle): float => $angle->mostArea(),
         );
+        [$width, $length] = $angle->greatest();
+
+        return new Fit(Length::millimetres($width), Length::millimetres($length), $angle->radians);
     }
 }

@@ -16,15 +16,18 @@ use Schwung\Core\Practice\MarginSchool;
 use Schwung\Core\Practice\Practice;
 use Schwung\Core\Sizing\Angle;
 use Schwung\Core\Sizing\BackingRule;
+use Schwung\Core\Sizing\Balance;
 use Schwung\Core\Sizing\Bound;
 use Schwung\Core\Sizing\CentreFinder;
 use Schwung\Core\Sizing\Side;
 use Schwung\Core\Sizing\TrimLines;
+use Schwung\Core\Sizing\Turns;
 use Schwung\Core\Sizing\UsableBacking;
 use Tests\Core\Jobs;
 
 #[CoversClass(UsableBacking::class)]
 #[CoversClass(Angle::class)]
+#[CoversClass(Turns::class)]
 #[CoversClass(TrimLines::class)]
 #[CoversClass(Quadrilateral::class)]
 #[CoversClass(CentreFinder::class)]
@@ -187,6 +190,66 @@ final class UsableBackingTest extends TestCase
                 );
             }
         }
+    }
+
+    /** The search passes over stretches of angles; whoever tries all of them finds nothing better. */
+    public function testNoAngleOfTheGridGivesMoreThanTheSearchFinds(): void
+    {
+        mt_srand(12);
+        for ($tried = 0; $tried < 60; ++$tried) {
+            $off = static fn(): float => mt_rand(-40, 40) / 8;
+            try {
+                $backing = Jobs::crooked(70 + $off(), 90 + $off(), 70 + $off(), 90 + $off(), hypot(70, 90) + $off());
+                $cloth = UsableBacking::of($backing);
+            } catch (ImpossibleQuadrilateral) {
+                continue;
+            }
+            $angles = $this->everyAngle($backing);
+            foreach ([40, 66, 70, 72.5] as $inches) {
+                $size = Length::inches($inches);
+                $longest = max(
+                    array_map(static fn(Angle $angle): float => $angle->longestAt($size->toMillimetres()), $angles),
+                );
+                $widest = max(
+                    array_map(static fn(Angle $angle): float => $angle->widestAt($size->toMillimetres()), $angles),
+                );
+                self::assertEqualsWithDelta(max(0, $longest), $cloth->longestAt($size)?->toMillimetres() ?? 0, 1e-5);
+                self::assertEqualsWithDelta(max(0, $widest), $cloth->widestAt($size)?->toMillimetres() ?? 0, 1e-5);
+                $turn = $cloth->turnAt($size);
+                $atTurn = array_filter($angles, static fn(Angle $angle): bool => $angle->radians === $turn);
+                self::assertEqualsWithDelta(
+                    $longest,
+                    (reset($atTurn) ?: $angles[0])->longestAt($size->toMillimetres()),
+                    1e-5,
+                );
+            }
+            $fit = $cloth->squaredUp();
+            self::assertEqualsWithDelta(
+                max(array_map(static fn(Angle $angle): float => array_product($angle->greatest()), $angles)),
+                $fit->across->toMillimetres() * $fit->along->toMillimetres(),
+                0.01,
+            );
+        }
+    }
+
+    /** @return non-empty-list<Angle> by 0.05° from −5° to 5°, and the sides' own */
+    private function everyAngle(Backing $backing): array
+    {
+        $sides = Side::around($backing->outline());
+        $turns = array_map(static fn(int $step): float => deg2rad($step * 0.05), range(-100, 100));
+        foreach ($sides as $side) {
+            if (abs($side->turn()) <= deg2rad(5)) {
+                $turns[] = $side->turn();
+            }
+        }
+
+        return array_map(
+            static fn(float $turn): Angle => new Angle(
+                $turn,
+                array_map(static fn(Balance $balance): Bound => $balance->boundAt($turn), Balance::among($sides)),
+            ),
+            $turns,
+        );
     }
 
     /** Whether the four sides moved inward leave a point: the meeting points of each two are tried. */

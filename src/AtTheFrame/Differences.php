@@ -95,6 +95,7 @@ final readonly class Differences
             ];
         }
         $pairs['ratchet teeth'] = [(string) $begun->ratchetTeeth, (string) $now->ratchetTeeth];
+        $pairs['side clamps'] = [(string) $begun->sideClamps?->words(), (string) $now->sideClamps?->words()];
         $pairs['ways of holding'] = [$this->methods($begun), $this->methods($now)];
         foreach (HoldingSystem::cases() as $system) {
             $pairs[$system->words() . ' at hand'] = [$this->pieces($begun, $system), $this->pieces($now, $system)];

@@ -9,7 +9,7 @@ use Schwung\Core\Measure\Length;
 /** The pieces for holding that are at hand at a frame; what is not there has not been counted. */
 final readonly class Stock
 {
-    /** Pieces of which nobody said for which holding system they are serve any. */
+    /** Pieces of which nobody said for which holding system they are serve any that is held by lengths. */
     public const ANY = 'any';
 
     /** What a piece that is only counted is called by where a length is written: a pin, a magnet, a spring clamp. */
@@ -34,7 +34,9 @@ final readonly class Stock
     /** @return list<StockPiece> empty where nobody counted */
     public function of(HoldingSystem $system): array
     {
-        return $this->pieces[$system->value] ?? ($this->pieces[self::ANY] ?? []);
+        $isCounted = isset(self::LENGTHS_INCHES[$system->value]);
+
+        return $this->pieces[$system->value] ?? ($isCounted ? [] : $this->pieces[self::ANY] ?? []);
     }
 
     /** Of pieces that are only counted; null where nobody did. */

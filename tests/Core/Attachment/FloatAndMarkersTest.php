@@ -129,6 +129,9 @@ final class FloatAndMarkersTest extends TestCase
                 ->count,
         );
         self::assertSame([], (new Stock())->of(HoldingSystem::Magnets));
+        $anyLengths = new Stock([Stock::ANY => [new StockPiece(Length::inches(36), 4)]]);
+        self::assertSame([], $anyLengths->of(HoldingSystem::Pins), 'a length of a yard is no pin');
+        self::assertCount(1, $anyLengths->of(HoldingSystem::ChannelClips));
         self::assertNotNull(
             (new AttachmentRule())->plan(
                 HoldingSystem::Pins,

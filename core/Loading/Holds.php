@@ -96,10 +96,11 @@ final readonly class Holds
         [$left, $right] = $attachment?->overhang($setup->position) ?? [Length::zero(), Length::zero()];
         $clips = HoldingSystem::ChannelClips->counted($count);
         $isEven = abs($left->minus($right)->toMillimetres()) < 1;
+        $reach = 1 === $count ? 'It reaches' : 'They reach';
         $beyond = $isEven
-            ? Phrase::of('They reach %s beyond each side.', Figure::measured($left))
+            ? Phrase::of("$reach %s beyond each side.", Figure::measured($left))
             : Phrase::of(
-                'They reach %s beyond the left and %s beyond the right side.',
+                "$reach %s beyond the left and %s beyond the right side.",
                 Figure::measured($left),
                 Figure::measured($right),
             );

@@ -145,7 +145,10 @@ final readonly class TopSteps
         $seam = $setup->alignmentSeam();
         $which =
             null === $seam
-                ? Phrase::of('Run the foot along the first seam across the top and lay the seam straight to it.')
+                ? Phrase::of(
+                    'Run the foot along the first seam that goes right across the top, or along its edge where there is ' .
+                        'none, and lay that straight to it.',
+                )
                 : Phrase::of(
                     'Run the foot along the seam %s from the lead edge and lay the seam straight to it.',
                     Figure::measured($seam),

@@ -138,7 +138,7 @@ final class StepsTest extends TestCase
         yield 'aligned by a seam that nobody measured' => [
             ['top/seams_across' => []],
             $usual,
-            ['Run the foot along the first seam across the top'],
+            ['Run the foot along the first seam that goes right across the top'],
             [],
         ];
         yield 'aligned by its edge' => [

@@ -14,9 +14,9 @@ final class Coverage
     private array $seconds = [];
 
     /** @param array<string, array<int, int>> $lines how often each line ran, by file; below one for not at all */
-    public function add(string $file, string $method, float $seconds, array $lines): void
+    public function add(string $file, string $name, float $seconds, array $lines): void
     {
-        $test = "$file::$method";
+        $test = "$file::$name";
         $this->seconds[$test] = ($this->seconds[$test] ?? 0) + $seconds;
         foreach ($lines as $of => $runs) {
             foreach ($runs as $line => $count) {
@@ -43,17 +43,17 @@ final class Coverage
         return $coverage;
     }
 
-    /** @return list<array{string, string}> file and method of each test that can notice the mutant, the quickest first */
+    /** @return list<array{string, string, float}> file, name and seconds of each test that can notice the mutant, the quickest first */
     public function of(Mutant $mutant): array
     {
         $lines = $this->tests[$mutant->file] ?? [];
         $tests = array_keys($mutant->runs ? self::at($lines, $mutant->line) : array_replace([], ...$lines));
         usort($tests, fn(string $a, string $b): int => $this->seconds[$a] <=> $this->seconds[$b]);
 
-        return array_map(static function (string $test): array {
-            [$file, $method] = [...explode('::', $test, 2), ''];
+        return array_map(function (string $test): array {
+            [$file, $name] = [...explode('::', $test, 2), ''];
 
-            return [$file, $method];
+            return [$file, $name, $this->seconds[$test]];
         }, $tests);
     }
 

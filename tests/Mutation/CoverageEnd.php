@@ -21,7 +21,7 @@ final readonly class CoverageEnd implements FinishedSubscriber
             /** @var array<string, array<int, int>> $lines */
             $lines = \pcov\collect();
             $seconds = $event->telemetryInfo()->durationSincePrevious()->asFloat();
-            $this->coverage->add($test->file(), $test->methodName(), $seconds, $lines);
+            $this->coverage->add($test->file(), $test->name(), $seconds, $lines);
         }
     }
 }

@@ -89,14 +89,18 @@ final readonly class Node
     public function document(string $format, array $known): array
     {
         $members = $this->members(['format', 'version', ...$known]);
-        if ($format !== $members['format']->value) {
-            $members['format']->fault(\sprintf('"%s"', $format));
-        }
-        if (1 !== $members['version']->value) {
-            $members['version']->fault('1');
-        }
+        $members['format']->mustBe($format);
+        $members['version']->mustBe(1);
 
         return $members;
+    }
+
+    private function mustBe(string|int $value): void
+    {
+        $expected = (string) json_encode($value, \JSON_UNESCAPED_SLASHES);
+        if ($this->isRequired($expected) && $this->value !== $value) {
+            $this->fault($expected);
+        }
     }
 
     /** @return list<self> */

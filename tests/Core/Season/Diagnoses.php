@@ -4,23 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Core\Season;
 
+use Schwung\Core\Exchange\Exception\FaultyDocument;
+use Schwung\Core\Exchange\TensionReader;
 use Schwung\Core\Frame\ClampWidth;
 use Schwung\Core\Frame\FrameKind;
 use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Material\BackingKind;
 use Schwung\Core\Material\BattingKind;
 use Schwung\Core\Material\Stretch;
-use Schwung\Core\Measure\Length;
 use Schwung\Core\Practice\Alignment;
 use Schwung\Core\Practice\FloatKind;
 use Schwung\Core\Tension\Cause;
-use Schwung\Core\Tension\Circumstances;
-use Schwung\Core\Tension\ClothFacts;
 use Schwung\Core\Tension\DiagnosisRule;
-use Schwung\Core\Tension\Firmness;
-use Schwung\Core\Tension\FirmnessReading;
-use Schwung\Core\Tension\FrameFacts;
-use Schwung\Core\Tension\HoldFacts;
 use Schwung\Core\Tension\Knowledge;
 use Schwung\Core\Tension\Likely;
 use Schwung\Core\Tension\PatternRule;
@@ -28,19 +23,32 @@ use Schwung\Core\Tension\QuestionRule;
 use Schwung\Core\Tension\Risk;
 use Schwung\Core\Tension\RiskRule;
 use Schwung\Core\Tension\SeamLie;
-use Schwung\Core\Tension\SeenFacts;
 use Schwung\Core\Tension\Sighting;
 use Schwung\Core\Tension\Symptom;
 use Schwung\Core\Tension\Task;
 use Schwung\Core\Tension\TensionCase;
 use Schwung\Core\Tension\TestRule;
-use Schwung\Core\Tension\TopFacts;
 use Schwung\Core\Tension\WhichPass;
 use Schwung\Core\Tension\Zone;
 
 /** Faults that were seen, with much or little known beside them: what is likely, asked, tested, foreseen. */
 final readonly class Diagnoses implements Account
 {
+    private const FLAGS = [
+        'backing_squared',
+        'always_centred',
+        'centres_marked',
+        'evened',
+        'sides_basted',
+        'end_held',
+        'batting_basted_all_over',
+        'prebasted',
+        'all_layers_attached',
+        'motorised',
+        'depth_is_small',
+        'side_alternates',
+    ];
+
     public function pages(): int
     {
         return 160;
@@ -51,7 +59,13 @@ final readonly class Diagnoses implements Account
         $lot = new Lot($number);
         $knowledge = Knowledge::ofTheTrade();
         $confirmed = $lot->isOf(30) ? [$lot->word(Cause::class) => 2, $lot->word(Cause::class) => 1] : [];
-        $case = self::tensionCase($lot);
+        try {
+            $case = self::tensionCase($lot);
+        } catch (FaultyDocument $faulty) {
+            yield from explode("\n", $faulty->getMessage());
+
+            return;
+        }
         $rule = new DiagnosisRule($knowledge, $confirmed);
         $ranked = $rule->rank($case);
         yield 'seen ' . Words::of($case->seen) . ' not ' . Words::of($case->absent);
@@ -91,9 +105,15 @@ final readonly class Diagnoses implements Account
         return "{$risk->entry->cause->value} at $risk->stage: " . $risk->sentence() . ' ' . Words::of($risk->because);
     }
 
+    /** @throws FaultyDocument in a few of them */
     private static function tensionCase(Lot $lot): TensionCase
     {
-        $case = new TensionCase([], [], self::circumstances($lot));
+        $case = (new TensionReader())->read([
+            'format' => 'schwung/tension-case',
+            'version' => 1,
+            'seen' => [],
+            'context' => self::context($lot),
+        ]);
         foreach (range(0, $lot->between(0, 4)) as $i) {
             $symptom = $lot->case(Symptom::class);
             $case = $case->isOpen($symptom) ? $case->with($symptom, 0 === $i || $lot->isOf(60)) : $case;
@@ -102,56 +122,47 @@ final readonly class Diagnoses implements Account
         return $lot->isOf(40) ? $case->tested($lot->case(Cause::class), $lot->isOf(40)) : $case;
     }
 
-    private static function circumstances(Lot $lot): Circumstances
+    /** @return array<string, mixed> what is known beside the fault, as a document tells it */
+    private static function context(Lot $lot): array
     {
         $knows = $lot->of([0, 40, 80]);
-        $flag = static fn(): ?bool => $lot->perhaps($knows, $lot->isOf(50));
-        $inch = static fn(int ...$choices): Length => Length::inches($lot->of(array_values($choices)));
-        $feel = static fn(): array => [
-            $lot->case(Firmness::class),
-            $lot->case(Firmness::class),
-            $lot->case(Firmness::class),
+        $feel = static fn(): array => array_map(
+            static fn(): int => $lot->between(1, 5),
+            range(1, $lot->isOf(3) ? 2 : 3),
+        );
+        $words = [
+            'backing_kind' => BackingKind::class,
+            'batting_kind' => BattingKind::class,
+            'stretch' => Stretch::class,
+            'seam' => SeamLie::class,
+            'lead_method' => HoldingSystem::class,
+            'side_clamps' => ClampWidth::class,
+            'float' => FloatKind::class,
+            'aligned_by' => Alignment::class,
+            'frame_kind' => FrameKind::class,
+            'pass' => WhichPass::class,
+        ];
+        $context = array_map(static fn(string $enum): string => $lot->word($enum), $words);
+        foreach (self::FLAGS as $flag) {
+            $context[$flag] = $lot->isOf(50);
+        }
+        $context += [
+            'batting_rest_hours' => $lot->of([0, 12, 23.9, 24, 48]),
+            'fullness_percent' => $lot->of([0, 0.5, 1, 1.5, 3, 5]),
+            'quilt_size' => [
+                $lot->of(['40 in', '80 in', '81 in', '110 in']),
+                $lot->of(['60 in', '80 in', '81 in', '120 in']),
+            ],
+            'pin_spacing' => $lot->of(['1 in', '2 in', '4 in', '6 in', '9 in']),
+            'loads_since_leader_check' => $lot->of([0, 5, 19, 20, 40]),
+            'basting_inset' => $lot->of(['0 in', '1/2 in', '1 in', '2 in']),
+            'firmness' => ['backing' => $feel(), 'top' => $feel()],
+            'same_side_before' => $lot->between(0, 3),
+            'centre_dips_before' => $lot->between(0, 3),
+            'side' => $lot->isOf(97) ? $lot->of(['left', 'right']) : 'both',
         ];
 
-        return new Circumstances(
-            new ClothFacts(
-                backingKind: $lot->perhaps($knows, $lot->case(BackingKind::class)),
-                battingKind: $lot->perhaps($knows, $lot->case(BattingKind::class)),
-                battingRestHours: $lot->perhaps($knows, $lot->of([0.0, 12.0, 23.9, 24.0, 48.0])),
-                stretch: $lot->perhaps($knows, $lot->case(Stretch::class)),
-                seam: $lot->perhaps($knows, $lot->case(SeamLie::class)),
-                backingSquared: $flag(),
-                fullnessPercent: $lot->perhaps($knows, $lot->of([-1.0, 0.5, 1.0, 1.5, 3.0, 5.0])),
-                quiltSize: $lot->perhaps($knows, [$inch(40, 80, 81, 110), $inch(60, 80, 81, 120)]),
-            ),
-            new HoldFacts(
-                leadMethod: $lot->perhaps($knows, $lot->case(HoldingSystem::class)),
-                pinSpacing: $lot->perhaps($knows, $inch(1, 2, 4, 6, 9)),
-                alwaysCentred: $flag(),
-                loadsSinceLeaderCheck: $lot->perhaps($knows, $lot->of([0, 5, 19, 20, 40])),
-                centresMarked: $flag(),
-                evened: $flag(),
-                sideClamps: $lot->perhaps($knows, $lot->case(ClampWidth::class)),
-            ),
-            new TopFacts(
-                float: $lot->perhaps($knows, $lot->case(FloatKind::class)),
-                alignedBy: $lot->perhaps($knows, $lot->case(Alignment::class)),
-                sidesBasted: $flag(),
-                bastingInset: $lot->perhaps($knows, $inch(0, 1, 2)),
-                endHeld: $flag(),
-                battingBastedAllOver: $flag(),
-                prebasted: $flag(),
-                allLayersAttached: $flag(),
-            ),
-            new FrameFacts($lot->perhaps($knows, $lot->case(FrameKind::class)), $flag(), $flag()),
-            new SeenFacts(
-                pass: $lot->perhaps($knows, $lot->case(WhichPass::class)),
-                firmness: $lot->perhaps($knows, new FirmnessReading($feel(), $feel())),
-                sameSideBefore: $lot->perhaps($knows, $lot->of([0, 1, 2, 3])),
-                centreDipsBefore: $lot->perhaps($knows, $lot->of([0, 1, 2, 3])),
-                sideAlternates: $flag(),
-            ),
-        );
+        return array_filter($context, static fn(): bool => $lot->isOf($knows));
     }
 
     /** @return array{array<string, list<string>>, list<Sighting>} loads of two frames, and what was seen on them */

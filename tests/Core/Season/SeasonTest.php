@@ -50,6 +50,8 @@ final class SeasonTest extends TestCase
             'designs' => new Designs(),
             'logs' => new Logs(),
             'lengths' => new Lengths(),
+            'entries' => new AllEntries(),
+            'unfinished' => new Unfinished(),
         ];
         foreach ($accounts as $name => $account) {
             for ($from = 0; $from < $account->pages(); $from += self::AT_ONCE) {

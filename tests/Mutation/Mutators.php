@@ -32,6 +32,9 @@ final class Mutators extends NodeVisitorAbstract
         BinaryOp\Div::class => '*',
     ];
     private const TWINS = ['max' => 'min', 'min' => 'max', 'ceil' => 'floor', 'floor' => 'ceil', 'round' => 'floor'];
+    /** Their third argument, that alike is not enough, is a habit: what is compared there is of one type. */
+    private const STRICT = ['in_array', 'array_search', 'array_keys'];
+    private const STYLE = 'style';
 
     /** @var list<Mutant> */
     private array $found = [];
@@ -59,6 +62,9 @@ final class Mutators extends NodeVisitorAbstract
         }
         if (self::standsOutside($node)) {
             ++$this->outside;
+        }
+        if ($node instanceof Expr\FuncCall && \in_array((string) self::called($node), self::STRICT, true)) {
+            ($node->getArgs()[2] ?? null)?->value->setAttribute(self::STYLE, true);
         }
         foreach ($this->faults($node) as [$from, $to, $becomes]) {
             $this->found[] = new Mutant(
@@ -124,11 +130,12 @@ final class Mutators extends NodeVisitorAbstract
             yield [$start, $end, \sprintf('%.12F', $node->value * 1.05 + 0.001)];
         } elseif (
             $node instanceof Expr\ConstFetch &&
+            !$node->getAttribute(self::STYLE, false) &&
             \in_array($node->name->toLowerString(), ['true', 'false'], true)
         ) {
             yield [$start, $end, 'true' === $node->name->toLowerString() ? 'false' : 'true'];
         } elseif ($node instanceof Expr\FuncCall && $node->name instanceof Node\Name) {
-            $twin = self::TWINS[$node->name->toLowerString()] ?? null;
+            $twin = self::TWINS[self::called($node)] ?? null;
             if (null !== $twin && !$node->isFirstClassCallable()) {
                 yield [$start, $node->name->getEndFilePos() + 1, "\\$twin"];
             }
@@ -140,6 +147,11 @@ final class Mutators extends NodeVisitorAbstract
         } elseif ($node instanceof Stmt\If_ && null === $node->else && [] === $node->elseifs) {
             yield [$node->cond->getStartFilePos(), $node->cond->getEndFilePos() + 1, 'false'];
         }
+    }
+
+    private static function called(Expr\FuncCall $call): ?string
+    {
+        return $call->name instanceof Node\Name ? $call->name->toLowerString() : null;
     }
 
     private function text(Node $node): string

@@ -148,14 +148,14 @@ final readonly class Diagnoses implements Account
         }
         $context += [
             'batting_rest_hours' => $lot->of([0, 12, 23.9, 24, 48]),
-            'fullness_percent' => $lot->of([0, 0.5, 1, 1.5, 3, 5]),
+            'fullness_percent' => $lot->of([0, 0.5, 0.51, 1, 1.01, 1.5, 2, 3, 5]),
             'quilt_size' => [
                 $lot->of(['40 in', '80 in', '81 in', '110 in']),
                 $lot->of(['60 in', '80 in', '81 in', '120 in']),
             ],
-            'pin_spacing' => $lot->of(['1 in', '2 in', '4 in', '6 in', '9 in']),
+            'pin_spacing' => $lot->of(['1 in', '2 in', '4 in', '5 in', '5.1 in', '6 in', '9 in']),
             'loads_since_leader_check' => $lot->of([0, 5, 19, 20, 40]),
-            'basting_inset' => $lot->of(['0 in', '1/2 in', '1 in', '2 in']),
+            'basting_inset' => $lot->of(['0 in', '1/8 in', '0.13 in', '1/2 in', '2 in']),
             'firmness' => ['backing' => $feel(), 'top' => $feel()],
             'same_side_before' => $lot->between(0, 3),
             'centre_dips_before' => $lot->between(0, 3),

@@ -15,29 +15,38 @@ use Schwung\Core\Job\Working;
 use Schwung\Core\Measure\Exception\UnreadableLength;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\UnitSystem;
-use Schwung\Core\Practice\Alignment;
-use Schwung\Core\Practice\BastingStitch;
-use Schwung\Core\Practice\BattingHold;
-use Schwung\Core\Practice\EdgeGuide;
-use Schwung\Core\Practice\FarEdge;
-use Schwung\Core\Practice\LastEdge;
-use Schwung\Core\Practice\LayerOrder;
 use Schwung\Core\Practice\LoadingHabits;
-use Schwung\Core\Practice\Purpose;
-use Schwung\Core\Practice\SideBasting;
 
 /** Reads the member "desk" of a job: what was decided beside what was measured. All of it may be missing. */
 final readonly class DeskReader
 {
     private const MOST_PIECES = 20;
     private const LONGEST_TEXT = 2000;
+    /** What the schools are called at the desk, by their keys in "load/habits". */
+    private const HABITS = [
+        'order' => 'order',
+        'batting' => 'batting_hold',
+        'far_edge' => 'far_edge',
+        'guide' => 'guide',
+        'stitch' => 'basting_stitch',
+        'sides' => 'sides',
+        'alignment' => 'alignment',
+        'last_edge' => 'last_edge',
+        'place' => 'loading_place',
+        'to_and_fro' => 'to_and_fro',
+        'hanging_end' => 'hanging_end',
+        'side_clamps' => 'side_clamps',
+        'clamps_firm' => 'clamps_firm',
+        'pick' => 'pick',
+    ];
 
     public function __construct(private UnitSystem $units) {}
 
-    public function read(Node $node): Desk
+    /** @param Node $habits "load/habits", which go before what was chosen at the desk */
+    public function read(Node $node, Node $habits): Desk
     {
         if ($node->isMissing()) {
-            return new Desk();
+            return new Desk(habits: (new HabitsReader())->read($habits, new LoadingHabits()));
         }
         $keys = array_map(static fn(Entry $entry): string => substr($entry->path, 5), $this->entries());
         $members = $node->members($keys);
@@ -57,7 +66,7 @@ final readonly class DeskReader
                 default => Working::Plain,
             },
             place: $this->word($members['position'], PlaceWish::class) ?? PlaceWish::Centre,
-            habits: $this->habits($members),
+            habits: (new HabitsReader())->read($habits, $this->habits($members)),
             overruling: $this->overruling($members),
         );
     }
@@ -73,19 +82,12 @@ final readonly class DeskReader
     /** @param array<string, Node> $members */
     private function habits(array $members): LoadingHabits
     {
-        $usual = new LoadingHabits();
+        $byTheirKeys = [];
+        foreach (['purpose' => 'purpose', ...self::HABITS] as $key => $member) {
+            $byTheirKeys[$key] = $members[$member];
+        }
 
-        return new LoadingHabits(
-            purpose: $this->word($members['purpose'], Purpose::class) ?? $usual->purpose,
-            order: $this->word($members['order'], LayerOrder::class) ?? $usual->order,
-            batting: $this->word($members['batting_hold'], BattingHold::class) ?? $usual->batting,
-            farEdge: $this->word($members['far_edge'], FarEdge::class) ?? $usual->farEdge,
-            guide: $this->word($members['guide'], EdgeGuide::class) ?? $usual->guide,
-            stitch: $this->word($members['basting_stitch'], BastingStitch::class) ?? $usual->stitch,
-            sides: $this->word($members['sides'], SideBasting::class) ?? $usual->sides,
-            alignment: $this->word($members['alignment'], Alignment::class) ?? $usual->alignment,
-            lastEdge: $this->word($members['last_edge'], LastEdge::class) ?? $usual->lastEdge,
-        );
+        return (new HabitsReader())->from($byTheirKeys, new LoadingHabits());
     }
 
     /** @param array<string, Node> $members */

@@ -50,7 +50,10 @@ final readonly class JobReader
             frame: $frame ?? (new FrameReader())->read($members['frame']),
             load: (new LoadReader())->read($members['load']),
             quilting: $members['quilting']->isMissing() ? null : (new QuiltingReader())->read($members['quilting']),
-            desk: (new DeskReader($units ?? UnitSystem::Inches))->read($members['desk']),
+            desk: (new DeskReader($units ?? UnitSystem::Inches))->read(
+                $members['desk'],
+                $members['load']->at('habits'),
+            ),
         );
     }
 }

@@ -18,7 +18,7 @@ final readonly class LoadReader
 {
     public function read(Node $node): ?Load
     {
-        $members = $node->members(['direction', 'margins', 'float', 'lead', 'tail', 'top', 'planned']);
+        $members = $node->members(['direction', 'margins', 'float', 'lead', 'tail', 'top', 'planned', 'habits']);
         $direction = $members['direction']->word(DirectionWish::class);
         $float = $members['float']->word(FloatKind::class);
         $isCustom = $members['margins']->isObject();

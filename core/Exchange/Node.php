@@ -95,6 +95,12 @@ final readonly class Node
         return $members;
     }
 
+    /** One member of an object, whatever else is in it. */
+    public function at(string $key): self
+    {
+        return new self($this->object()[$key] ?? null, $this->child($key), $this->faults);
+    }
+
     private function mustBe(string|int $value): void
     {
         $expected = (string) json_encode($value, \JSON_UNESCAPED_SLASHES);

@@ -12,15 +12,21 @@ use Schwung\Core\Material\Stretch;
 use Schwung\Core\Practice\Alignment;
 use Schwung\Core\Practice\BastingStitch;
 use Schwung\Core\Practice\BattingHold;
+use Schwung\Core\Practice\ClampFirmness;
+use Schwung\Core\Practice\ClampTime;
 use Schwung\Core\Practice\EdgeGuide;
 use Schwung\Core\Practice\FarEdge;
 use Schwung\Core\Practice\FloatKind;
+use Schwung\Core\Practice\HangingEnd;
 use Schwung\Core\Practice\LastEdge;
 use Schwung\Core\Practice\LayerOrder;
+use Schwung\Core\Practice\LoadingPlace;
 use Schwung\Core\Practice\MarginSchool;
+use Schwung\Core\Practice\PickTime;
 use Schwung\Core\Practice\PinSchool;
 use Schwung\Core\Practice\Purpose;
 use Schwung\Core\Practice\SideBasting;
+use Schwung\Core\Practice\ToAndFro;
 
 /**
  * Every entry of a quilt, declared once.
@@ -40,6 +46,12 @@ final class Entries
         'desk/sides' => SideBasting::class,
         'desk/alignment' => Alignment::class,
         'desk/last_edge' => LastEdge::class,
+        'desk/loading_place' => LoadingPlace::class,
+        'desk/to_and_fro' => ToAndFro::class,
+        'desk/hanging_end' => HangingEnd::class,
+        'desk/side_clamps' => ClampTime::class,
+        'desk/clamps_firm' => ClampFirmness::class,
+        'desk/pick' => PickTime::class,
     ];
     private const USUAL_HABITS = [
         'desk/order' => LayerOrder::BackingFirst,
@@ -50,6 +62,12 @@ final class Entries
         'desk/sides' => SideBasting::FromFront,
         'desk/alignment' => Alignment::Seam,
         'desk/last_edge' => LastEdge::Pinned,
+        'desk/loading_place' => LoadingPlace::Rear,
+        'desk/to_and_fro' => ToAndFro::Twice,
+        'desk/hanging_end' => HangingEnd::Bar,
+        'desk/side_clamps' => ClampTime::Last,
+        'desk/clamps_firm' => ClampFirmness::Straight,
+        'desk/pick' => PickTime::BeforeCrossed,
     ];
 
     /** @var array<string, Entry>|null */

@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Practice;
 
-use Schwung\Core\Measure\Worded;
-
 /** What the top is laid straight by: an inner seam, or its outer edge. */
-enum Alignment: string implements Worded
+enum Alignment: string implements School
 {
     case Seam = 'seam';
     case Edge = 'edge';
@@ -17,6 +15,14 @@ enum Alignment: string implements Worded
         return match ($this) {
             self::Seam => 'an inner seam',
             self::Edge => 'its outer edge',
+        };
+    }
+
+    public function reason(): string
+    {
+        return match ($this) {
+            self::Seam => 'a pieced seam is straighter than an outer edge',
+            self::Edge => 'a whole cloth has no seam, and a straight edge is quickly measured',
         };
     }
 }

@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Practice;
 
-use Schwung\Core\Measure\Worded;
-
 /**
  * How the batting is kept in its place: a line basted across, which is the reference for all that follows; pins; or
  * basting all over.
  */
-enum BattingHold: string implements Worded
+enum BattingHold: string implements School
 {
     case Line = 'line';
     case Pinned = 'pinned';
@@ -22,6 +20,15 @@ enum BattingHold: string implements Worded
             self::Line => 'a line basted across',
             self::Pinned => 'laid and pinned',
             self::AllOver => 'basted all over',
+        };
+    }
+
+    public function reason(): string
+    {
+        return match ($this) {
+            self::Line => 'one straight line is there that everything else is laid by',
+            self::Pinned => 'nothing has to be picked afterwards',
+            self::AllOver => 'on a smooth or stretchy backing the batting slides',
         };
     }
 }

@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Practice;
 
-use Schwung\Core\Measure\Worded;
-
 /**
  * Where the top's far edge is laid and how it is basted: on the reference line, a small step below it, or by a light
  * wave into which fullness slips.
  */
-enum FarEdge: string implements Worded
+enum FarEdge: string implements School
 {
     case OnLine = 'on-line';
     case Below = 'below';
@@ -22,6 +20,15 @@ enum FarEdge: string implements Worded
             self::OnLine => 'on the line',
             self::Below => 'a small step below the line',
             self::Wavy => 'a light wavy line',
+        };
+    }
+
+    public function reason(): string
+    {
+        return match ($this) {
+            self::OnLine => 'the slightest slant shows against the line',
+            self::Below => 'the line stays visible, and can be pulled out again',
+            self::Wavy => 'fullness slips into the waves',
         };
     }
 }

@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Practice;
 
-use Schwung\Core\Measure\Worded;
-
 /** How the near edge is kept once nothing holds it any more. */
-enum LastEdge: string implements Worded
+enum LastEdge: string implements School
 {
     case Pinned = 'pinned';
     case ByBlock = 'by-block';
@@ -19,6 +17,15 @@ enum LastEdge: string implements Worded
             self::Pinned => 'pinned, basted from the middle',
             self::ByBlock => 'a block at a time',
             self::OnRoller => 'kept on the top roller',
+        };
+    }
+
+    public function reason(): string
+    {
+        return match ($this) {
+            self::Pinned => 'it lies where it belongs before the first stitch comes near',
+            self::ByBlock => 'each block keeps its own place, and no long line is basted',
+            self::OnRoller => 'the roller holds it straight to the end',
         };
     }
 }

@@ -17,5 +17,11 @@ final readonly class LoadingHabits
         public SideBasting $sides = SideBasting::FromFront,
         public Alignment $alignment = Alignment::Seam,
         public LastEdge $lastEdge = LastEdge::Pinned,
+        public LoadingPlace $place = LoadingPlace::Rear,
+        public ToAndFro $toAndFro = ToAndFro::Twice,
+        public HangingEnd $hangingEnd = HangingEnd::Bar,
+        public ClampTime $clampTime = ClampTime::Last,
+        public ClampFirmness $clampFirmness = ClampFirmness::Straight,
+        public PickTime $pick = PickTime::BeforeCrossed,
     ) {}
 }

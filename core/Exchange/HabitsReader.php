@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Schwung\Core\Exchange;
+
+use Schwung\Core\Practice\Alignment;
+use Schwung\Core\Practice\BastingStitch;
+use Schwung\Core\Practice\BattingHold;
+use Schwung\Core\Practice\ClampFirmness;
+use Schwung\Core\Practice\ClampTime;
+use Schwung\Core\Practice\EdgeGuide;
+use Schwung\Core\Practice\FarEdge;
+use Schwung\Core\Practice\HangingEnd;
+use Schwung\Core\Practice\LastEdge;
+use Schwung\Core\Practice\LayerOrder;
+use Schwung\Core\Practice\LoadingHabits;
+use Schwung\Core\Practice\LoadingPlace;
+use Schwung\Core\Practice\PickTime;
+use Schwung\Core\Practice\Purpose;
+use Schwung\Core\Practice\SideBasting;
+use Schwung\Core\Practice\ToAndFro;
+
+/** Reads "load/habits" of a job: the schools by which it is loaded. What is left out stays as it was. */
+final readonly class HabitsReader
+{
+    /** The schools in the order in which the work meets them. */
+    public const WORDS = [
+        'purpose' => Purpose::class,
+        'place' => LoadingPlace::class,
+        'to_and_fro' => ToAndFro::class,
+        'order' => LayerOrder::class,
+        'batting' => BattingHold::class,
+        'far_edge' => FarEdge::class,
+        'guide' => EdgeGuide::class,
+        'stitch' => BastingStitch::class,
+        'pick' => PickTime::class,
+        'sides' => SideBasting::class,
+        'alignment' => Alignment::class,
+        'hanging_end' => HangingEnd::class,
+        'side_clamps' => ClampTime::class,
+        'clamps_firm' => ClampFirmness::class,
+        'last_edge' => LastEdge::class,
+    ];
+
+    public function read(Node $node, LoadingHabits $else): LoadingHabits
+    {
+        return $node->isMissing() ? $else : $this->from($node->members(array_keys(self::WORDS)), $else);
+    }
+
+    /** @param array<string, Node> $members by the keys of WORDS; what is not there stays as it was */
+    public function from(array $members, LoadingHabits $else): LoadingHabits
+    {
+        return new LoadingHabits(
+            purpose: $this->word($members['purpose'] ?? null, Purpose::class) ?? $else->purpose,
+            order: $this->word($members['order'] ?? null, LayerOrder::class) ?? $else->order,
+            batting: $this->word($members['batting'] ?? null, BattingHold::class) ?? $else->batting,
+            farEdge: $this->word($members['far_edge'] ?? null, FarEdge::class) ?? $else->farEdge,
+            guide: $this->word($members['guide'] ?? null, EdgeGuide::class) ?? $else->guide,
+            stitch: $this->word($members['stitch'] ?? null, BastingStitch::class) ?? $else->stitch,
+            sides: $this->word($members['sides'] ?? null, SideBasting::class) ?? $else->sides,
+            alignment: $this->word($members['alignment'] ?? null, Alignment::class) ?? $else->alignment,
+            lastEdge: $this->word($members['last_edge'] ?? null, LastEdge::class) ?? $else->lastEdge,
+            place: $this->word($members['place'] ?? null, LoadingPlace::class) ?? $else->place,
+            toAndFro: $this->word($members['to_and_fro'] ?? null, ToAndFro::class) ?? $else->toAndFro,
+            hangingEnd: $this->word($members['hanging_end'] ?? null, HangingEnd::class) ?? $else->hangingEnd,
+            clampTime: $this->word($members['side_clamps'] ?? null, ClampTime::class) ?? $else->clampTime,
+            clampFirmness: $this->word($members['clamps_firm'] ?? null, ClampFirmness::class) ?? $else->clampFirmness,
+            pick: $this->word($members['pick'] ?? null, PickTime::class) ?? $else->pick,
+        );
+    }
+
+    /** @return array<string, string> the words in force, by the keys of WORDS */
+    public static function words(LoadingHabits $habits): array
+    {
+        return [
+            'purpose' => $habits->purpose->value,
+            'place' => $habits->place->value,
+            'to_and_fro' => $habits->toAndFro->value,
+            'order' => $habits->order->value,
+            'batting' => $habits->batting->value,
+            'far_edge' => $habits->farEdge->value,
+            'guide' => $habits->guide->value,
+            'stitch' => $habits->stitch->value,
+            'pick' => $habits->pick->value,
+            'sides' => $habits->sides->value,
+            'alignment' => $habits->alignment->value,
+            'hanging_end' => $habits->hangingEnd->value,
+            'side_clamps' => $habits->clampTime->value,
+            'clamps_firm' => $habits->clampFirmness->value,
+            'last_edge' => $habits->lastEdge->value,
+        ];
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param class-string<T> $enum
+     *
+     * @return T|null
+     */
+    private function word(?Node $node, string $enum): ?\BackedEnum
+    {
+        return null === $node || $node->isMissing() ? null : $node->word($enum);
+    }
+}

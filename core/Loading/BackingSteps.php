@@ -10,7 +10,10 @@ use Schwung\Core\Material\End;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
+use Schwung\Core\Practice\LoadingPlace;
 use Schwung\Core\Practice\Purpose;
+use Schwung\Core\Practice\School;
+use Schwung\Core\Practice\ToAndFro;
 
 /**
  * The backing on a frame with leaders: attached at both ends, evened by winding, looked at, and eased. A basted
@@ -22,15 +25,18 @@ final readonly class BackingSteps
 {
     public function addTo(Sequence $sequence, Setup $setup): void
     {
+        $isFront = LoadingPlace::Front === $setup->habits->place;
         $sequence->add(
             $this->route($setup),
-            $this->attach($setup, End::Lead),
-            $this->windOn($setup),
-            $this->attach($setup, End::Tail),
-            $this->even($setup),
-            $this->inspect($setup),
-            $this->ease($setup),
+            ...$isFront
+                ? [$this->attach($setup, End::Tail), $this->windFromFront($setup), $this->attach($setup, End::Lead)]
+                : [$this->attach($setup, End::Lead), $this->park($setup), $this->attach($setup, End::Tail)],
+            ...[$this->windBack($setup)],
         );
+        if (ToAndFro::Never !== $setup->habits->toAndFro) {
+            $sequence->add($this->even($setup));
+        }
+        $sequence->add($this->inspect($setup), $this->ease($setup));
     }
 
     /** What goes on the leaders. */
@@ -64,19 +70,23 @@ final readonly class BackingSteps
     private function attach(Setup $setup, End $end): Step
     {
         $attachment = End::Lead === $end ? $setup->held->lead : $setup->held->tail;
-        $roller =
-            End::Lead === $end
-                ? 'the take-up leader'
-                : (FrameKind::RollerFrontBacking === $setup->kind()
-                    ? 'the leader of the front roller'
-                    : 'the backing leader');
+        $roller = End::Lead === $end ? 'the take-up leader' : "the leader of {$this->roller($setup)}";
+        $isFront = LoadingPlace::Front === $setup->habits->place;
+        $from = match (true) {
+            End::Tail === $end => '',
+            $isFront => ', its edge hanging at the middle of the bed',
+            default => ', from the rear',
+        };
+        $pieces = new Pieces($setup->system($end)->words(), $attachment?->count() ?? 0);
+        $places = new Places($setup);
+        $hangsAt = $isFront ? $setup->plan->job->frame->bed()->minus($places->reach()) : Length::zero();
         $wayUp = $setup->is(Purpose::Prebasted) ? 'top side up' : 'right side down';
 
         return new Step(
             'attach-' . $end->value,
             Group::Backing,
             StepKind::Attach,
-            (new Holds())->text($setup, $end, $attachment, "the {$this->cloth($setup)}, $wayUp, to $roller"),
+            (new Holds())->text($setup, $end, $attachment, "the {$this->cloth($setup)}, $wayUp$from, to $roller"),
             End::Lead === $end ? Shown::LeadRail : Shown::TailRail,
             $this->minutes($attachment),
             needs: [
@@ -84,7 +94,17 @@ final readonly class BackingSteps
                 new Setting(End::Lead === $end ? StatePart::TakeUp : StatePart::Backing, 'held'),
                 new Setting(StatePart::Firmness, 'slack'),
             ],
+            does: End::Lead === $end
+                ? static fn(ClothState $cloth): ClothState => $cloth->attachLead($hangsAt, $pieces)
+                : static fn(ClothState $cloth): ClothState => $cloth->attachTail($pieces),
+            school: $setup->habits->place,
         );
+    }
+
+    /** The roller that carries the backing, by the one name that it has on this frame. */
+    private function roller(Setup $setup): string
+    {
+        return FrameKind::RollerFrontBacking === $setup->kind() ? 'the front roller' : 'the backing roller';
     }
 
     private function minutes(?Attachment $attachment): float
@@ -92,56 +112,160 @@ final readonly class BackingSteps
         return null === $attachment ? 4 : max(1.0, $attachment->minutes()) + 1;
     }
 
-    private function windOn(Setup $setup): Step
+    /** From the front: the cloth goes onto its own roller at once. */
+    private function windFromFront(Setup $setup): Step
     {
-        $cloth = $this->cloth($setup);
+        $reach = (new Places($setup))->reach();
 
-        return new Step(
+        return $this->winding(
             'wind-on',
-            Group::Backing,
-            StepKind::Wind,
-            new StepText(
-                do: Phrase::of(
-                    "Wind the $cloth onto the take-up roller, smoothing from the centre out, " .
-                        'until %s hang before the front bar; hold it again.',
-                    Figure::measured(Length::inches(12)),
+            Phrase::of(
+                "Wind the {$this->cloth($setup)} neatly onto {$this->roller(
+                    $setup,
+                )}, its lead end thrown over the rear " .
+                    'so that it drags, until that end hangs %s behind the front bar; hold it again.',
+                Figure::measured($reach),
+            ),
+            'It is wound once; hanging over the rear it draws itself straight.',
+            'Wind back to where the edge still lay straight.',
+            Phrase::of('%s', Figure::measured($reach)),
+            StatePart::Backing,
+            static fn(ClothState $cloth): ClothState => $cloth->windOntoBacking($reach),
+            $setup->habits->place,
+        );
+    }
+
+    /** From the rear: the cloth waits on the take-up, so that the other end is attached without weight. */
+    private function park(Setup $setup): Step
+    {
+        $places = new Places($setup);
+        $left = $places->notYetWound();
+
+        return $this->winding(
+            'wind-on',
+            Phrase::of(
+                "Wind the {$this->cloth(
+                    $setup,
+                )} loosely onto the take-up roller until %s hang before the front bar; hold " . 'it again.',
+                Figure::measured($places->hangs()),
+            ),
+            'The other end is attached without weight on it; ripples do not matter yet.',
+            'Wind back to where the edge still lay straight.',
+            Phrase::of('%s', Figure::measured($places->hangs())),
+            StatePart::TakeUp,
+            static fn(ClothState $cloth): ClothState => $cloth->parkOnTakeUp($left),
+            $setup->habits->place,
+        );
+    }
+
+    /** All of it onto the roller that feeds it, so that nothing but the leader is on the take-up. */
+    private function windBack(Setup $setup): Step
+    {
+        $hold = (new Places($setup))->hold();
+        $where = $hold->isNegative() ? 'behind' : 'in front of';
+        $far = Figure::measured($hold->isNegative() ? $hold->negated() : $hold);
+        $isFront = LoadingPlace::Front === $setup->habits->place;
+
+        return $this->winding(
+            'wind-back',
+            $isFront
+                ? Phrase::of(
+                    "Walk round and wind the take-up forward until the lead hold stands %s $where the leveller bar.",
+                    $far,
+                )
+                : Phrase::of(
+                    "Wind the {$this->cloth($setup)} neatly onto {$this->roller(
+                        $setup,
+                    )}, smoothing from the centre out, until the lead hold stands %s $where the leveller bar.",
+
+                    $far,
                 ),
-                why: Phrase::of('The other end is attached without weight on it.'),
+            'From there on the batting and the top are measured; nothing but the leader is on the take-up.',
+            'Wind to where the edge still lay straight, smooth, wind again.',
+            Phrase::of('%s', $far),
+            StatePart::TakeUp,
+            static fn(ClothState $cloth): ClothState => $cloth->standAt($hold),
+            null,
+        );
+    }
+
+    /** @param \Closure(ClothState): ClothState $does */
+    private function winding(
+        string $key,
+        Phrase $do,
+        string $why,
+        string $otherwise,
+        Phrase $figure,
+        StatePart $held,
+        \Closure $does,
+        ?School $school,
+    ): Step {
+        return new Step(
+            key: $key,
+            group: Group::Backing,
+            kind: StepKind::Wind,
+            text: new StepText(
+                do: $do,
+                why: Phrase::of($why),
                 check: Phrase::of('Side edges wind on over themselves.'),
-                otherwise: Phrase::of('Wind back to where the edge still lay straight.'),
-                figure: Phrase::of('%s', Figure::measured(Length::inches(12))),
+                otherwise: Phrase::of($otherwise),
+                figure: $figure,
                 caution: Phrase::of(
                     'Hold the roll before unlocking; hair, cords and sleeves away from a motorised roller.',
                 ),
             ),
-            Shown::Side,
-            3,
+            shows: Shown::Side,
+            minutes: 3,
             needs: [new Setting(StatePart::Flaps, 'free'), new Setting(StatePart::Firmness, 'slack')],
-            leaves: [new Setting(StatePart::TakeUp, 'held')],
+            leaves: [new Setting($held, 'held')],
+            does: $does,
+            school: $school,
         );
     }
 
     private function even(Setup $setup): Step
     {
-        $times = $setup->isLarge() || $setup->isStretchy() ? 'three times' : 'twice';
+        $habit = $setup->habits->toAndFro;
+        $times = ToAndFro::ThreeTimes === $habit ? 'three times' : 'twice';
         $cloth = $this->cloth($setup);
+        $hold = (new Places($setup))->hold();
+        $ends = 'it ends on its own roller, the lead hold at its place';
+        $wants =
+            $setup->isLarge() || $setup->isStretchy() ? ' A large or stretchy cloth often wants a third time.' : '';
 
         return new Step(
             'even',
             Group::Backing,
             StepKind::Wind,
             new StepText(
-                do: Phrase::of("Free both rollers and wind the whole $cloth to the backing roller and back, $times."),
-                why: Phrase::of('What was attached unevenly shares itself out.'),
+                do: Phrase::of(
+                    ToAndFro::IfLooser === $habit
+                        ? "Feel along {$this->roller(
+                                $setup,
+                            )}. Only where a side is looser, wind the whole $cloth onto the " .
+                            "take-up and back: $ends."
+                        : "Free both rollers and wind the whole $cloth onto the take-up and back, $times: $ends.",
+                ),
+                why: Phrase::of('What was attached unevenly shares itself out.' . $wants),
                 check: Phrase::of('Each time the selvedges lie on themselves, and no wrinkle runs in.'),
-                otherwise: Phrase::of('Wind once more, a hand flat on the side that is looser.'),
-                figure: Phrase::of($times),
+                otherwise: Phrase::of(
+                    'Wind once more, a hand flat on the side that is looser. Looser still after three times: check the ' .
+                        'leaders.',
+                ),
+                figure: Phrase::of(ToAndFro::IfLooser === $habit ? 'only if looser' : $times),
                 caution: Phrase::of('Both rollers run free now: one hand on each, or a second person.'),
             ),
             Shown::Side,
-            'twice' === $times ? 4 : 6,
+            match ($habit) {
+                ToAndFro::ThreeTimes => 6,
+                ToAndFro::Twice => 4,
+                default => 1,
+            },
             needs: [new Setting(StatePart::Flaps, 'free')],
             leaves: $this->ratchets('free'),
+            does: static fn(ClothState $state): ClothState => $state->standAt($hold),
+            school: $habit,
+            weight: Weight::Habit,
         );
     }
 

@@ -63,7 +63,7 @@ final readonly class BastingRule
         $half = $setup->across()->half()->plus(Length::inches(1))->toMillimetres();
         $at = -$this->referenceBefore($setup)->toMillimetres();
         $lines = [$this->line($setup, BastingLineKind::Reference, new Point(-$half, $at), new Point($half, $at))];
-        if (BattingHold::AllOver === $setup->habits->batting || $setup->isSlippery()) {
+        if ($setup->isBastedAllOver()) {
             $step = Length::inches(self::HAND_INCHES)->toMillimetres();
             for ($y = $at + $step; $y < $at + $setup->plan->job->frame->bed()->toMillimetres(); $y += $step) {
                 $lines[] = $this->line($setup, BastingLineKind::AllOver, new Point(-$half, $y), new Point($half, $y));

@@ -27,9 +27,13 @@ final readonly class BattingSteps
             if (!$sequence->is(StatePart::Stitch, $setup->bastingState())) {
                 $sequence->add(Stitching::setBasting($setup, Group::Batting));
             }
-            $sequence->add(Stitching::lock($sequence, Group::Batting), $this->reference($setup));
+            $at = (new Places($setup))->reference();
+            $sequence->add(
+                Stitching::lock($sequence, Group::Batting, 'lock', $at, 'the line'),
+                $this->reference($setup, $at),
+            );
         }
-        if (BattingHold::AllOver === $setup->habits->batting || $setup->isSlippery()) {
+        if ($setup->isBastedAllOver()) {
             $this->addAllOver($sequence, $setup);
         }
     }
@@ -37,7 +41,8 @@ final readonly class BattingSteps
     private function lay(Setup $setup): Step
     {
         $batting = $setup->plan->batting;
-        $below = Length::inches(0.5);
+        $below = (new Places($setup))->batting();
+        $isOfTop = Figure::measured((new Places($setup))->top()->minus($below));
         $over =
             null === $batting
                 ? Length::zero()
@@ -49,20 +54,22 @@ final readonly class BattingSteps
             StepKind::Lay,
             new StepText(
                 do: Phrase::of(
-                    'Lay the batting on, scratchy side to the backing, %s below the attachment and %s over the top ' .
-                        'at both sides.',
+                    'Lay the batting on, straightest edge to the lead, scratchy side to the backing: %s from the lead ' .
+                        'hold, which is %s over the top, and %s over it at both sides.',
                     Figure::measured($below),
+                    $isOfTop,
                     Figure::measured($over),
                 ),
                 why: Phrase::of('Its soft side lies toward the top, and none of it gets into the roll of the leader.'),
                 check: Phrase::of('Centre mark on centre mark; the backing shows on both sides.'),
                 otherwise: Phrase::of('Lift and lay it again: batting that is pushed keeps the push.'),
-                figure: Phrase::of('%s below', Figure::measured($below)),
+                figure: Phrase::of('%s from the hold', Figure::measured($below)),
                 caution: Phrase::of('Never wider than the backing: it can be drawn into the carriage.'),
             ),
             Shown::Bed,
             3,
             needs: [...Stitching::held($setup)],
+            does: static fn(ClothState $cloth): ClothState => $cloth->layBatting($below),
         );
     }
 
@@ -87,29 +94,39 @@ final readonly class BattingSteps
             Shown::Bed,
             1,
             leaves: [new Setting(StatePart::Pins, (string) ($sequence->state()->pins() + self::PINS))],
+            does: static fn(ClothState $cloth): ClothState => $cloth->put(
+                'batting',
+                new Pieces('pins', self::PINS, Where::Bed),
+            ),
+            school: BattingHold::Pinned,
         );
     }
 
-    private function reference(Setup $setup): Step
+    private function reference(Setup $setup, Length $at): Step
     {
         $before = (new BastingRule())->referenceBefore($setup);
-        $at = $before->isPositive()
+        $do = $before->isPositive()
             ? Phrase::of(
-                'Baste one line straight across the batting, %s above where the top will begin.',
+                'Baste one line straight across the batting, %s from the lead hold: the top will begin %s below it. ' .
+                    'Unlock.',
+                Figure::measured($at),
                 Figure::measured($before),
             )
-            : Phrase::of('Baste one line straight across the batting where the top will begin.');
+            : Phrase::of(
+                'Baste one line straight across the batting, %s from the lead hold, where the top will begin. Unlock.',
+                Figure::measured($at),
+            );
 
         return new Step(
             'reference',
             Group::Batting,
             StepKind::Baste,
             new StepText(
-                do: $at,
+                do: $do,
                 why: Phrase::of('It is the one straight line that all else is laid by.'),
-                check: Phrase::of('It runs parallel to the rail from end to end.'),
+                check: Phrase::of('It runs parallel to the rail from end to end; the head moves both ways again.'),
                 otherwise: Phrase::of('Pull it out and stitch it again with both wheels in their tracks.'),
-                figure: Phrase::of($setup->bastingStitches() . ' an inch'),
+                figure: Phrase::of('%s from the hold', Figure::measured($at)),
             ),
             Shown::Basting,
             1.5,
@@ -118,15 +135,16 @@ final readonly class BattingSteps
                 new Setting(StatePart::Bobbin, 'raised'),
                 new Setting(StatePart::Stitch, $setup->bastingState()),
             ],
-            leaves: [new Setting(StatePart::Reference, 'in')],
+            leaves: [new Setting(StatePart::Reference, 'in'), new Setting(StatePart::ChannelLock, 'off')],
+            does: static fn(ClothState $cloth): ClothState => $cloth
+                ->baste(LineKind::Reference->value, new LineIn(LineKind::Reference, $at, false))
+                ->unlock(),
+            school: $setup->habits->farEdge,
         );
     }
 
     private function addAllOver(Sequence $sequence, Setup $setup): void
     {
-        if ($sequence->is(StatePart::ChannelLock, 'across')) {
-            $sequence->add(Stitching::unlock(Group::Batting));
-        }
         if (!$sequence->is(StatePart::Stitch, $setup->bastingState())) {
             $sequence->add(Stitching::setBasting($setup, Group::Batting));
         }
@@ -138,13 +156,14 @@ final readonly class BattingSteps
                 StepKind::Baste,
                 new StepText(
                     do: Phrase::of(
-                        'Baste the batting to the backing all over the bed, lines %s apart, before the top goes on.',
+                        'Baste the batting to the backing all over the bed, in lines across %s apart, their ends left hanging ' .
+                            'out at the sides.',
                         $hand,
                     ),
                     why: Phrase::of(
                         $setup->isStretchy()
-                            ? 'On a stretchy backing the batting slides.'
-                            : 'On a slippery backing the batting slides.',
+                            ? 'On a stretchy backing the batting slides. The ends are there to pull the lines out by.'
+                            : 'On a slippery backing the batting slides. The ends are there to pull the lines out by.',
                     ),
                     check: Phrase::of('Pushed with a fingertip, the batting stays.'),
                     otherwise: Phrase::of('Another line between.'),
@@ -156,10 +175,17 @@ final readonly class BattingSteps
                     new Setting(StatePart::ChannelLock, 'off'),
                     new Setting(StatePart::Stitch, $setup->bastingState()),
                 ],
+                does: static fn(ClothState $cloth): ClothState => $cloth->baste(
+                    'all-over-1',
+                    new LineIn(LineKind::AllOver, null, false),
+                ),
+                school: BattingHold::AllOver,
             ),
         );
         if ($sequence->state()->pins() > 0) {
-            $sequence->add(Stitching::pinsOut($sequence->state()->pins(), Group::Batting, 'pins-out-batting'));
+            $sequence->add(
+                Stitching::pinsOut($sequence->state()->pins(), Group::Batting, 'pins-out-batting', 'batting'),
+            );
         }
     }
 }

@@ -24,7 +24,7 @@ final readonly class ClampFrameSteps
     public function addTo(Sequence $sequence, Setup $setup): void
     {
         if ($setup->is(Purpose::Prebasted)) {
-            $sequence->add($this->lift());
+            $sequence->add($this->lift($setup));
         } else {
             $sequence->add(
                 $this->spread($setup),
@@ -108,6 +108,7 @@ final readonly class ClampFrameSteps
 
     private function pin(Sequence $sequence, Setup $setup): Step
     {
+        $top = (new Places($setup))->top();
         $count = 2 * (int) ceil($setup->across()->toInches() / self::PIN_INCHES);
 
         return new Step(
@@ -128,31 +129,35 @@ final readonly class ClampFrameSteps
             Shown::Bed,
             6,
             leaves: [new Setting(StatePart::Pins, (string) ($sequence->state()->pins() + $count))],
+            does: static fn(ClothState $cloth): ClothState => $cloth
+                ->layBatting(Length::zero())
+                ->layTop($top)
+                ->put('layers', new Pieces('pins', $count, Where::Bed)),
         );
     }
 
-    private function lift(): Step
+    private function lift(Setup $setup): Step
     {
-        return PrebastedSteps::liesFlat(Group::Backing);
+        return PrebastedSteps::liesFlat(Group::Backing, (new Places($setup))->top());
     }
 
     private function clamp(Setup $setup, End $end): Step
     {
         $pole = End::Lead === $end ? 'back pole' : 'front pole';
+        $held = End::Lead === $end ? $setup->held->lead : $setup->held->tail;
+        $pieces = new Pieces($setup->system($end)->words(), $held?->count() ?? 0);
 
         return new Step(
             'clamp-' . $end->value,
             Group::Clamps,
             StepKind::Attach,
-            (new Holds())->text(
-                $setup,
-                $end,
-                End::Lead === $end ? $setup->held->lead : $setup->held->tail,
-                "all layers to the $pole",
-            ),
+            (new Holds())->text($setup, $end, $held, "all layers to the $pole"),
             End::Lead === $end ? Shown::LeadRail : Shown::TailRail,
             3,
             needs: [new Setting(StatePart::Poles, 'held')],
+            does: End::Lead === $end
+                ? static fn(ClothState $cloth): ClothState => $cloth->attachLead(Length::zero(), $pieces)
+                : static fn(ClothState $cloth): ClothState => $cloth->attachTail($pieces),
         );
     }
 
@@ -183,6 +188,9 @@ final readonly class ClampFrameSteps
             Shown::Side,
             3,
             leaves: [new Setting(StatePart::Tail, 'held')],
+            does: static fn(ClothState $cloth): ClothState => $cloth
+                ->standAt(Length::zero())
+                ->put('loose', new Pieces("$clips spring clips", 2)),
         );
     }
 
@@ -217,6 +225,7 @@ final readonly class ClampFrameSteps
             $sequence->add(Stitching::setBasting($setup, Group::Clamps));
         }
         $inset = Figure::measured(Length::inches(BastingRule::INSET_INCHES));
+        $at = (new Places($setup))->farEdge();
         $sequence->add(
             new Step(
                 'baste-edge',
@@ -240,8 +249,13 @@ final readonly class ClampFrameSteps
                     new Setting(StatePart::Stitch, $setup->bastingState()),
                     new Setting(StatePart::Poles, 'held'),
                 ],
+                does: static fn(ClothState $cloth): ClothState => $cloth->baste(
+                    LineKind::FarEdge->value,
+                    new LineIn(LineKind::FarEdge, $at, true),
+                ),
             ),
-            Stitching::pinsOut($sequence->state()->pins(), Group::Clamps, 'pins-out-top'),
+            Stitching::pinsOut($sequence->state()->pins(), Group::Clamps, 'pins-out-top', 'layers'),
+            TopSteps::marks($setup, Group::Clamps),
         );
         if (!$setup->is(Purpose::Basting) && !$sequence->is(StatePart::Stitch, 'quilting')) {
             $sequence->add(Stitching::setQuilting($setup, Group::Clamps));

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Loading;
 
-use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Material\End;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
@@ -52,9 +51,18 @@ final readonly class LastEdgeSteps
         return match (true) {
             FloatKind::Full !== $setup->float() => 'Free the tail edge from the top roller',
             $setup->isClamped() => 'Let the spring clips off the tail edge',
-            $setup->isHeldBy(HoldingSystem::Magnets), $setup->hasSteelBars => 'Take bar and magnets off the tail edge',
-            default => 'Take the bar off the tail edge',
+            default => 'Lay the tail edge flat',
         };
+    }
+
+    /** The top's own hold comes off; what holds the backing stays. */
+    private static function free(ClothState $cloth): ClothState
+    {
+        foreach (['top', 'hanging-end', 'loose'] as $what) {
+            $cloth = $cloth->has($what) ? $cloth->take($what) : $cloth;
+        }
+
+        return $cloth;
     }
 
     private function pin(Setup $setup, int $pass, int $count, int $before): Step
@@ -85,6 +93,11 @@ final readonly class LastEdgeSteps
             3,
             leaves: [new Setting(StatePart::Pins, (string) ($before + $count)), new Setting(StatePart::Tail, 'pinned')],
             pass: $pass,
+            does: static fn(ClothState $cloth): ClothState => self::free($cloth)->put(
+                'tail-edge',
+                new Pieces('pins', $count, Where::Bed),
+            ),
+            school: $setup->habits->lastEdge,
         );
     }
 
@@ -116,6 +129,9 @@ final readonly class LastEdgeSteps
             needs: [new Setting(StatePart::ChannelLock, 'off'), new Setting(StatePart::Tail, 'pinned')],
             leaves: [new Setting(StatePart::Pins, '0'), new Setting(StatePart::Tail, 'basted')],
             pass: $pass,
+            does: static fn(ClothState $cloth): ClothState => $cloth
+                ->baste(LineKind::Tail->value, new LineIn(LineKind::Tail, null, true))
+                ->take('tail-edge'),
         );
     }
 
@@ -141,6 +157,11 @@ final readonly class LastEdgeSteps
             needs: [new Setting(StatePart::ChannelLock, 'off')],
             leaves: [new Setting(StatePart::Tail, 'basted')],
             pass: $pass,
+            does: static fn(ClothState $cloth): ClothState => self::free($cloth)->baste(
+                LineKind::Tail->value,
+                new LineIn(LineKind::Tail, null, true),
+            ),
+            school: $setup->habits->lastEdge,
         );
     }
 }

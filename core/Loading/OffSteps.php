@@ -21,10 +21,11 @@ final readonly class OffSteps
     public function addTo(Sequence $sequence, Setup $setup): void
     {
         $sequence->add($this->unroll($setup), $this->detach($setup));
+        if ($sequence->is(StatePart::Reference, 'in')) {
+            $sequence->add($this->pullBasting());
+        }
         if ($setup->is(Purpose::Basting)) {
             $sequence->add($this->setMachineBack($setup));
-        } elseif ($sequence->is(StatePart::Reference, 'in')) {
-            $sequence->add($this->pullBasting());
         }
         $sequence->add($this->flat($setup), $this->bag());
     }
@@ -50,6 +51,13 @@ final readonly class OffSteps
             Shown::Side,
             4,
             leaves: [new Setting(StatePart::SideClamps, 'off'), new Setting(StatePart::Firmness, 'slack')],
+            does: static function (ClothState $cloth): ClothState {
+                foreach (['side', 'hanging-end', 'loose'] as $what) {
+                    $cloth = $cloth->has($what) ? $cloth->take($what) : $cloth;
+                }
+
+                return $cloth->unroll();
+            },
         );
     }
 
@@ -92,6 +100,7 @@ final readonly class OffSteps
             Shown::LeadRail,
             3 + $pieces * 0.03,
             leaves: [new Setting(StatePart::Pins, '0'), new Setting(StatePart::Tail, 'hanging')],
+            does: static fn(ClothState $cloth): ClothState => $cloth->detach(),
         );
     }
 
@@ -113,11 +122,7 @@ final readonly class OffSteps
             ),
             Shown::Bed,
             2,
-            leaves: [
-                new Setting(StatePart::Stitch, 'quilting'),
-                new Setting(StatePart::Tension, 'usual'),
-                new Setting(StatePart::Reference, 'none'),
-            ],
+            leaves: [new Setting(StatePart::Stitch, 'quilting'), new Setting(StatePart::Tension, 'usual')],
         );
     }
 
@@ -128,7 +133,7 @@ final readonly class OffSteps
             Group::Off,
             StepKind::Set,
             new StepText(
-                do: Phrase::of('Pull out the reference line and all basting that the binding will not hide.'),
+                do: Phrase::of('Pull out the reference line, and any basting that the binding will not hide.'),
                 why: Phrase::of('What is forgotten now is found by the client.'),
                 check: Phrase::of('No basting thread shows on either side.'),
                 otherwise: Phrase::of('Snip every hand, pull short lengths.'),
@@ -136,6 +141,7 @@ final readonly class OffSteps
             Shown::Basting,
             4,
             leaves: [new Setting(StatePart::Reference, 'none')],
+            does: static fn(ClothState $cloth): ClothState => $cloth->pick(LineKind::Reference->value),
         );
     }
 

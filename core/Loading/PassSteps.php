@@ -11,6 +11,7 @@ use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Practice\BastingStitch;
+use Schwung\Core\Practice\PickTime;
 use Schwung\Core\Practice\Purpose;
 use Schwung\Core\Practice\SideBasting;
 
@@ -45,9 +46,12 @@ final readonly class PassSteps
                 (new LastEdgeSteps())->addTo($sequence, $setup, $wind->number);
             }
             $moves = (new MoveSteps())->sideways($setup, $wind);
+            $isLate = PickTime::AfterBed === $setup->habits->pick;
             $sequence->add(
-                $this->stitch($setup, $wind, $moves->first),
+                ...$setup->isBastedAllOver() && !$isLate ? [$this->pick($setup, $wind)] : [],
+                ...[$this->stitch($setup, $wind, $moves->first)],
                 ...$moves->inTurn(fn(int $section): Step => $this->stitch($setup, $wind, $section)),
+                ...$setup->isBastedAllOver() && $isLate ? [$this->pick($setup, $wind)] : [],
             );
         }
         foreach ($setup->winding->borders as $border) {
@@ -87,6 +91,34 @@ final readonly class PassSteps
                 ...TopSteps::crossesReference($setup) ? [new Setting(StatePart::Reference, 'out')] : [],
             ],
             pass: $wind->number,
+        );
+    }
+
+    /** Basting all over is picked bed by bed: nothing of it goes home in the quilt. */
+    private function pick(Setup $setup, Wind $wind): Step
+    {
+        $isLate = PickTime::AfterBed === $setup->habits->pick;
+
+        return new Step(
+            "pass-{$wind->number}-pick",
+            Group::Pass,
+            StepKind::Set,
+            new StepText(
+                do: Phrase::of(
+                    $isLate
+                        ? 'Snip the basting lines of this bed every hand and pull them out, also by their ends at the sides.'
+                        : 'Pull the basting lines of this bed out by their ends at the sides, snipped in the middle.',
+                ),
+                why: Phrase::of(ucfirst($setup->habits->pick->reason()) . '.'),
+                check: Phrase::of('No line across is left in this bed.'),
+                otherwise: Phrase::of('Snip where it catches; never pull against a stitch.'),
+                figure: Phrase::of('lines out'),
+            ),
+            Shown::Basting,
+            2,
+            does: static fn(ClothState $cloth): ClothState => $cloth->pick(LineKind::AllOver->value),
+            pass: $wind->number,
+            school: $setup->habits->pick,
         );
     }
 
@@ -205,7 +237,11 @@ final readonly class PassSteps
             Group::Pass,
             StepKind::Release,
             new StepText(
-                do: Phrase::of('Let the side clamps off by hand, and watch the cloth.'),
+                do: Phrase::of(
+                    'Let the side clamps off by hand, and watch the cloth' .
+                        $this->hangingOff($setup, $wind, ', then take ') .
+                        '.',
+                ),
                 why: Phrase::of('Clamped cloth tears at its edge when it is advanced.'),
                 check: Phrase::of('It jumps back by no more than %s.', SideClampSteps::jump()),
                 otherwise: Phrase::of('The clamps were too keen: set them lighter next time.'),
@@ -217,6 +253,7 @@ final readonly class PassSteps
             leaves: [new Setting(StatePart::SideClamps, 'off')],
             reads: ReadingKind::Release,
             pass: $wind->number,
+            does: static fn(ClothState $cloth): ClothState => self::letOff($cloth),
         );
     }
 
@@ -227,15 +264,20 @@ final readonly class PassSteps
             Group::Pass,
             StepKind::Advance,
             new StepText(
-                do: $this->windText($setup, $wind, $withClamps ? 'Side clamps off, then wind' : 'Wind'),
+                do: $this->windText(
+                    $setup,
+                    $wind,
+                    $withClamps ? 'Side clamps off' . $this->hangingOff($setup, $wind, ', ') . ', then wind' : 'Wind',
+                ),
                 why: Phrase::of(
                     "It brings up the bed of pass {$wind->number}; the roll is %s thick then.",
                     $wind->pass->rollDiameter()->figure,
                 ),
                 check: Phrase::of(
-                    $withClamps && $setup->isStretchy()
-                        ? 'The cloth jumps back by no more than %s; the marks are still on their seams.'
-                        : 'Both register marks are still on their seams.',
+                    ($withClamps && $setup->isStretchy() ? 'The cloth jumps back by no more than %s. ' : '') .
+                        ($setup->hasMarks()
+                            ? 'The marks are still on their places.'
+                            : 'The roll has wound on straight.'),
                     ...$withClamps && $setup->isStretchy() ? [SideClampSteps::jump()] : [],
                 ),
                 otherwise: Phrase::of('Let off, smooth from the centre out, wind again.'),
@@ -248,6 +290,7 @@ final readonly class PassSteps
             leaves: [new Setting(StatePart::SideClamps, 'off'), ...Stitching::held($setup)],
             reads: $withClamps && $setup->isStretchy() ? ReadingKind::Release : ReadingKind::None,
             pass: $wind->number,
+            does: $this->winds($setup, $wind),
         );
     }
 
@@ -299,16 +342,29 @@ final readonly class PassSteps
             Group::Pass,
             StepKind::Look,
             new StepText(
-                do: Phrase::of('Smooth from the centre out and read the register at left and right.'),
-                why: Phrase::of('Three readings tell where the top is drifting to.'),
-                check: Phrase::of('Both marks within %s of their places.', SideClampSteps::jump()),
+                do: Phrase::of(
+                    ucfirst(ltrim($this->hangingOn($setup, $wind), ', ')) .
+                        ('' === $this->hangingOn($setup, $wind) ? 'Smooth' : '; smooth') .
+                        ($setup->hasMarks()
+                            ? ' from the centre out and read the register at left and right.'
+                            : ' from the centre out.'),
+                ),
+                why: Phrase::of(
+                    $setup->hasMarks()
+                        ? 'Three readings tell where the top is drifting to.'
+                        : 'The advance is where cloth wanders.',
+                ),
+                check: $setup->hasMarks()
+                    ? Phrase::of('Both marks within %s of their places.', SideClampSteps::jump())
+                    : Phrase::of('All layers lie flat, none is ahead of another.'),
                 otherwise: Phrase::of('Smooth against the drift; look whether one roller is tighter.'),
                 caution: $this->ahead($setup, $wind),
             ),
             Shown::Bed,
             1,
-            reads: ReadingKind::Register,
+            reads: $setup->hasMarks() ? ReadingKind::Register : ReadingKind::None,
             pass: $wind->number,
+            does: $this->hangs($setup, $wind),
         );
     }
 
@@ -329,7 +385,12 @@ final readonly class PassSteps
                 do: Phrase::of(
                     $isPrebasted
                         ? 'Cut the basting of the new bed where the quilting will cross it.'
-                        : 'Baste the new sides ' . self::sideWay($setup) . $this->atBastingLength($setup) . '.',
+                        : 'Baste the new sides ' .
+                            self::sideWay($setup) .
+                            $this->allOver($setup) .
+                            $this->atBastingLength($setup) .
+                            '.',
+                    ...$this->allOverFigures($setup),
                 ),
                 why: Phrase::of(
                     $isPrebasted
@@ -346,6 +407,7 @@ final readonly class PassSteps
             1,
             leaves: $isPrebasted ? [] : [new Setting(StatePart::Stitch, $setup->bastingState())],
             pass: $wind->number,
+            does: $this->bastes($setup, $wind),
         );
     }
 
@@ -373,7 +435,14 @@ final readonly class PassSteps
             Group::Pass,
             StepKind::Clamp,
             new StepText(
-                do: Phrase::of(ucfirst(('' === $back ? '' : "$back and ") . 'put the side clamps on, just straight.')),
+                do: Phrase::of(
+                    ucfirst(
+                        ('' === $back ? '' : "$back and ") .
+                            'put the side clamps on, ' .
+                            $setup->habits->clampFirmness->words() .
+                            '.',
+                    ),
+                ),
                 why: Phrase::of(
                     '' === $back
                         ? 'They keep the backing from folding under.'
@@ -389,6 +458,7 @@ final readonly class PassSteps
             0.7,
             leaves: $this->settled($setup),
             pass: $wind->number,
+            does: $this->clamps($setup),
         );
     }
 
@@ -408,9 +478,21 @@ final readonly class PassSteps
             Group::Pass,
             StepKind::Settle,
             new StepText(
-                do: Phrase::of('Smooth from the centre out, read both marks, ' . $this->rest($setup) . '.'),
-                why: Phrase::of('The advance is where cloth wanders; three readings tell where to.'),
-                check: Phrase::of('Marks within %s of their places; sides flat and straight.', SideClampSteps::jump()),
+                do: Phrase::of(
+                    'Smooth from the centre out' .
+                        $this->hangingOn($setup, $wind) .
+                        ($setup->hasMarks() ? ', read both marks, ' : ', ') .
+                        $this->rest($setup) .
+                        '.',
+                    ...$this->allOverFigures($setup),
+                ),
+                why: Phrase::of(
+                    'The advance is where cloth wanders' .
+                        ($setup->hasMarks() ? '; three readings tell where to.' : '.'),
+                ),
+                check: $setup->hasMarks()
+                    ? Phrase::of('Marks within %s of their places; sides flat and straight.', SideClampSteps::jump())
+                    : Phrase::of('All layers flat, sides straight.'),
                 otherwise: Phrase::of('Smooth against the drift; look whether one roller is tighter.'),
                 figure: $this->isLong($setup)
                     ? Phrase::of("back to {$setup->stitches->quiltingPerInch} an inch")
@@ -420,8 +502,9 @@ final readonly class PassSteps
             Shown::Basting,
             2.5,
             leaves: $this->settled($setup),
-            reads: ReadingKind::Register,
+            reads: $setup->hasMarks() ? ReadingKind::Register : ReadingKind::None,
             pass: $wind->number,
+            does: $this->inTurn($this->hangs($setup, $wind), $this->bastes($setup, $wind), $this->clamps($setup)),
         );
     }
 
@@ -435,6 +518,7 @@ final readonly class PassSteps
 
         return 'baste the new sides ' .
             self::sideWay($setup) .
+            $this->allOver($setup) .
             $this->atBastingLength($setup) .
             ('' === $back ? ' and put the clamps on' : ", $back, and put the clamps on");
     }
@@ -446,12 +530,19 @@ final readonly class PassSteps
             Group::Pass,
             StepKind::Advance,
             new StepText(
-                do: $this->windText($setup, $wind, 'Clamps off, wind'),
+                do: $this->windText($setup, $wind, 'Clamps off' . $this->hangingOff($setup, $wind, ', ') . ', wind'),
                 why: Phrase::of(
                     "It brings up the bed of pass {$wind->number}; the roll is %s thick then.",
                     $wind->pass->rollDiameter()->figure,
                 ),
-                check: Phrase::of('Then smooth, read both marks, ' . $this->rest($setup) . '.'),
+                check: Phrase::of(
+                    'Then smooth' .
+                        $this->hangingOn($setup, $wind) .
+                        ($setup->hasMarks() ? ', read both marks, ' : ', ') .
+                        $this->rest($setup) .
+                        '.',
+                    ...$this->allOverFigures($setup),
+                ),
                 otherwise: Phrase::of('Let off, smooth from the centre out, wind again.'),
                 figure: $this->far($setup, $wind),
                 caution: $this->ahead($setup, $wind) ?? $this->windCaution($setup),
@@ -460,8 +551,113 @@ final readonly class PassSteps
             3.5,
             needs: $this->needsToWind($setup, true),
             leaves: $this->settled($setup),
-            reads: ReadingKind::Register,
+            reads: $setup->hasMarks() ? ReadingKind::Register : ReadingKind::None,
             pass: $wind->number,
+            does: $this->inTurn(
+                $this->winds($setup, $wind),
+                $this->hangs($setup, $wind),
+                $this->bastes($setup, $wind),
+                $this->clamps($setup),
+            ),
         );
+    }
+
+    /** What holds the hanging end, as it comes off before the bar turns. */
+    private function hangingOff(Setup $setup, Wind $wind, string $before): string
+    {
+        return $setup->holdsHangingEnd() && $this->stillHangs($setup, $setup->wind($wind->number - 1))
+            ? $before . 'the ' . TopSteps::hanging($setup)->kind . ' off the hanging end'
+            : '';
+    }
+
+    /** The same, as it is laid on again; once the tail edge is in the bed there is nothing left to hold. */
+    private function hangingOn(Setup $setup, Wind $wind): string
+    {
+        return $setup->holdsHangingEnd() && $this->stillHangs($setup, $wind)
+            ? ', draw the hanging end straight and lay the ' . TopSteps::hanging($setup)->kind . ' on again'
+            : '';
+    }
+
+    private function stillHangs(Setup $setup, Wind $wind): bool
+    {
+        return null !== $setup->lastHoldPass() && $wind->number < $setup->lastHoldPass();
+    }
+
+    private function allOver(Setup $setup): string
+    {
+        return $setup->isBastedAllOver() ? ' and lines across, %s apart,' : '';
+    }
+
+    /** @return list<Figure> */
+    private function allOverFigures(Setup $setup): array
+    {
+        return $setup->isBastedAllOver() ? [Figure::measured(Length::inches(BastingRule::HAND_INCHES))] : [];
+    }
+
+    /** What has to be off before a roller turns. */
+    private static function letOff(ClothState $cloth): ClothState
+    {
+        foreach (['side', 'hanging-end'] as $what) {
+            $cloth = $cloth->has($what) ? $cloth->take($what) : $cloth;
+        }
+
+        return $cloth;
+    }
+
+    /** @return \Closure(ClothState): ClothState */
+    private function winds(Setup $setup, Wind $wind): \Closure
+    {
+        $past = $setup->wind($wind->number)->pass->wound;
+
+        return static fn(ClothState $cloth): ClothState => self::letOff($cloth)->advance($past);
+    }
+
+    /** @return \Closure(ClothState): ClothState */
+    private function hangs(Setup $setup, Wind $wind): \Closure
+    {
+        $pieces = TopSteps::hanging($setup);
+
+        return $setup->holdsHangingEnd() && $this->stillHangs($setup, $wind)
+            ? static fn(ClothState $cloth): ClothState => $cloth->put('hanging-end', $pieces)
+            : static fn(ClothState $cloth): ClothState => $cloth;
+    }
+
+    /** @return \Closure(ClothState): ClothState */
+    private function bastes(Setup $setup, Wind $wind): \Closure
+    {
+        if ($setup->is(Purpose::Prebasted)) {
+            return static fn(ClothState $cloth): ClothState => $cloth;
+        }
+        $number = $wind->number;
+        $lines = [
+            "side-$number" => new LineIn(LineKind::Side, null, true),
+            ...$setup->isBastedAllOver() ? ["all-over-$number" => new LineIn(LineKind::AllOver, null, false)] : [],
+        ];
+
+        return static fn(ClothState $cloth): ClothState => $cloth->basteAll($lines);
+    }
+
+    /** @return \Closure(ClothState): ClothState */
+    private function clamps(Setup $setup): \Closure
+    {
+        $pieces = SideClampSteps::pieces($setup->plan->job->frame);
+
+        return static fn(ClothState $cloth): ClothState => $cloth->put('side', $pieces);
+    }
+
+    /**
+     * @param \Closure(ClothState): ClothState ...$all
+     *
+     * @return \Closure(ClothState): ClothState
+     */
+    private function inTurn(\Closure ...$all): \Closure
+    {
+        return static function (ClothState $cloth) use ($all): ClothState {
+            foreach ($all as $one) {
+                $cloth = $one($cloth);
+            }
+
+            return $cloth;
+        };
     }
 }

@@ -15,12 +15,13 @@ use Schwung\Core\Measure\Phrase;
  */
 final readonly class PrebastedSteps
 {
-    public function addTo(Sequence $sequence): void
+    public function addTo(Sequence $sequence, Setup $setup): void
     {
-        $sequence->add(self::liesFlat(Group::Top));
+        $sequence->add(self::liesFlat(Group::Top, (new Places($setup))->top()));
     }
 
-    public static function liesFlat(Group $group): Step
+    /** @param Length $from where the top begins, from the lead hold */
+    public static function liesFlat(Group $group, Length $from): Step
     {
         $square = Figure::measured(Length::inches(12));
 
@@ -40,6 +41,7 @@ final readonly class PrebastedSteps
             ),
             Shown::Bed,
             2,
+            does: static fn(ClothState $cloth): ClothState => $cloth->layAsOne($from),
         );
     }
 }

@@ -16,10 +16,13 @@ use Schwung\Core\Measure\Length;
 use Schwung\Core\Plan\Plan;
 use Schwung\Core\Practice\Alignment;
 use Schwung\Core\Practice\BastingStitch;
+use Schwung\Core\Practice\BattingHold;
 use Schwung\Core\Practice\FloatKind;
 use Schwung\Core\Practice\Hand;
+use Schwung\Core\Practice\HangingEnd;
 use Schwung\Core\Practice\LastEdge;
 use Schwung\Core\Practice\LoadingHabits;
+use Schwung\Core\Practice\Practice;
 use Schwung\Core\Practice\Purpose;
 use Schwung\Core\Practice\Stitches;
 use Schwung\Core\Sizing\EdgeVerdict;
@@ -43,6 +46,7 @@ final readonly class Setup
         public Length $position,
         public Hand $hand = Hand::Right,
         public bool $hasSteelBars = false,
+        public Practice $practice = new Practice(),
     ) {}
 
     /** A plan as a document has it: the usual schools, hung on the centre, a right hand. */
@@ -214,6 +218,29 @@ final readonly class Setup
     public function wind(int $number): Wind
     {
         return $this->winding->at($number);
+    }
+
+    /** A quilt that was basted before has no edge of its top to watch. */
+    public function hasMarks(): bool
+    {
+        return !$this->is(Purpose::Prebasted);
+    }
+
+    /** Whether something has to be taken off the hanging end at every advance, and laid on again. */
+    public function holdsHangingEnd(): bool
+    {
+        return !$this->isClamped() &&
+            FloatKind::Full === $this->float() &&
+            HangingEnd::Nothing !== $this->habits->hangingEnd &&
+            !$this->is(Purpose::Prebasted);
+    }
+
+    /** Whether every bed is basted all over, in lines that are picked again. */
+    public function isBastedAllOver(): bool
+    {
+        return $this->is(Purpose::Quilting) &&
+            !$this->isClamped() &&
+            (BattingHold::AllOver === $this->habits->batting || $this->isSlippery());
     }
 
     /** What the bar nearest the quilter is called on this frame. */

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Loading;
 
+use Schwung\Core\Frame\ClampWidth;
+use Schwung\Core\Frame\Frame;
 use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
+use Schwung\Core\Practice\ClampFirmness;
 
 /**
  * The side clamps, and the last look before the first stitch.
@@ -16,29 +19,40 @@ use Schwung\Core\Measure\Phrase;
  */
 final readonly class SideClampSteps
 {
+    private const GAP_INCHES = 5;
+
     public function addTo(Sequence $sequence, Setup $setup): void
     {
-        $sequence->add($this->clamp($setup), $this->clearPath($setup));
+        if (!$sequence->is(StatePart::SideClamps, 'on')) {
+            $sequence->add($this->clamp($setup));
+        }
+        $sequence->add($this->clearPath($setup));
     }
 
-    private function clamp(Setup $setup): Step
+    public function clamp(Setup $setup): Step
     {
-        $light = $setup->isStretchy() ? ', hardly pulling: the cloth stretches' : ', just straight';
+        $firm = ClampFirmness::Firm === $setup->habits->clampFirmness;
+        $pull = match (true) {
+            $setup->isStretchy() => ', hardly pulling: the cloth stretches',
+            $firm => ', firm, with the same pull on each',
+            default => ', just straight',
+        };
+        $pieces = self::pieces($setup->plan->job->frame);
+        $each = intdiv($pieces->count, 2);
+        $what = 1 === $each ? "one of the {$pieces->kind}" : "$each {$pieces->kind}";
 
         return new Step(
             'side-clamps',
             Group::Clamps,
             StepKind::Clamp,
             new StepText(
-                do: Phrase::of(
-                    "Put two wide clamps on each side, on the backing only, {$setup->firstSide()} side first$light.",
-                ),
-                why: Phrase::of('They keep the backing from folding under, and no more.'),
+                do: Phrase::of("Put $what on each side, on the backing only, {$setup->firstSide()} side first$pull."),
+                why: Phrase::of(ucfirst($setup->habits->clampFirmness->reason()) . '.'),
                 check: $setup->isStretchy()
                     ? Phrase::of('Let one off again: the cloth jumps back by no more than %s.', self::jump())
                     : Phrase::of('The sides stay straight lines, not scallops.'),
                 otherwise: Phrase::of('Wider bites, or a rod along the side; let the strap off.'),
-                figure: Phrase::of('2 each side'),
+                figure: Phrase::of("$each each side"),
                 caution: Phrase::of('Elastic straps fly back: let them off by hand.'),
             ),
             Shown::Bed,
@@ -46,7 +60,21 @@ final readonly class SideClampSteps
             needs: [new Setting(StatePart::ChannelLock, 'off'), ...Stitching::held($setup)],
             leaves: [new Setting(StatePart::SideClamps, 'on')],
             reads: $setup->isStretchy() ? ReadingKind::Release : ReadingKind::None,
+            does: static fn(ClothState $cloth): ClothState => $cloth->put('side', $pieces),
+            school: $setup->habits->clampTime,
         );
+    }
+
+    /** So many that no gap between two bites, or beside them, is wider than a hand. */
+    public static function pieces(Frame $frame): Pieces
+    {
+        $width = $frame->sideClamps ?? ClampWidth::Wide;
+        $width = ClampWidth::None === $width ? ClampWidth::Wide : $width;
+        $bed = $frame->bed()->toInches();
+        $bite = max(1.0, $width->bite()->toInches());
+        $each = max(1, (int) ceil(($bed - self::GAP_INCHES) / ($bite + self::GAP_INCHES)));
+
+        return new Pieces(ClampWidth::Rod === $width ? 'rods' : $width->words(), 2 * $each);
     }
 
     private function clearPath(Setup $setup): Step

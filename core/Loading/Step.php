@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Loading;
 
+use Schwung\Core\Practice\School;
+
 /** One thing to do at the frame. */
 final readonly class Step
 {
@@ -13,6 +15,8 @@ final readonly class Step
      * @param list<Setting> $needs  how the frame must stand before it
      * @param list<Setting> $leaves how the frame stands after it
      * @param int|null      $pass   from 1, over both halves of a quilt that is turned round
+     * @param \Closure(ClothState): ClothState|null $does what it does to the cloth; null where it only looks or sets
+     * @param School|null   $school the school that made it so; null where every school does it alike
      */
     public function __construct(
         public string $key,
@@ -25,5 +29,8 @@ final readonly class Step
         public array $leaves = [],
         public ReadingKind $reads = ReadingKind::None,
         public ?int $pass = null,
+        public ?\Closure $does = null,
+        public ?School $school = null,
+        public Weight $weight = Weight::Must,
     ) {}
 }

@@ -8,7 +8,18 @@ namespace Schwung\Core\Loading;
 final readonly class StepList
 {
     /** @param list<Step> $steps */
-    public function __construct(public FrameState $start, public array $steps) {}
+    public function __construct(public FrameState $start, public array $steps, private ClothState $bare) {}
+
+    /** @return list<ClothState> where the cloth is after each step */
+    public function cloths(): array
+    {
+        [$cloth, $cloths] = [$this->bare, []];
+        foreach ($this->steps as $step) {
+            $cloths[] = $cloth = null === $step->does ? $cloth : ($step->does)($cloth);
+        }
+
+        return $cloths;
+    }
 
     public function count(): int
     {
@@ -18,6 +29,20 @@ final readonly class StepList
     public function minutes(): float
     {
         return array_sum(array_map(static fn(Step $step): float => $step->minutes, $this->steps));
+    }
+
+    /** Until the first stitch of the quilting: all that is loading. */
+    public function minutesOfLoading(): float
+    {
+        $minutes = 0.0;
+        foreach ($this->steps as $step) {
+            if (StepKind::Stitch === $step->kind) {
+                break;
+            }
+            $minutes += $step->minutes;
+        }
+
+        return $minutes;
     }
 
     /** @return int|null its place, from 0 */

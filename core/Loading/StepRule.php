@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Schwung\Core\Loading;
 
 use Schwung\Core\Advance\Wind;
+use Schwung\Core\Practice\ClampTime;
 use Schwung\Core\Practice\LayerOrder;
 use Schwung\Core\Practice\Purpose;
 
@@ -17,7 +18,7 @@ use Schwung\Core\Practice\Purpose;
 final readonly class StepRule
 {
     /** What a person at a frame still looks through. */
-    private const MOST = 60;
+    private const MOST = 66;
     /** So many steps more an advance takes where it is told in its single steps. */
     private const MORE_IF_FINE = 3;
 
@@ -40,7 +41,10 @@ final readonly class StepRule
 
     private function at(Grain $grain, Setup $setup): StepList
     {
-        $sequence = new Sequence(FrameState::between($setup->kind()));
+        $sequence = new Sequence(
+            FrameState::between($setup->kind()),
+            ClothState::bare($setup->plan->job->frame->bed(), $setup->plan->chosenPlan()->backing->squaredUp->along),
+        );
         (new ReadySteps())->addTo($sequence, $setup);
         if ($setup->isClamped()) {
             (new ClampFrameSteps())->addTo($sequence, $setup);
@@ -58,7 +62,7 @@ final readonly class StepRule
     {
         if ($setup->is(Purpose::Prebasted)) {
             (new BackingSteps())->addTo($sequence, $setup);
-            (new PrebastedSteps())->addTo($sequence);
+            (new PrebastedSteps())->addTo($sequence, $setup);
 
             return;
         }
@@ -69,6 +73,9 @@ final readonly class StepRule
         (new BackingSteps())->addTo($sequence, $setup);
         if (!$isTopFirst) {
             (new TopRollerSteps())->addTo($sequence, $setup);
+        }
+        if (ClampTime::BeforeBatting === $setup->habits->clampTime) {
+            $sequence->add((new SideClampSteps())->clamp($setup));
         }
         (new BattingSteps())->addTo($sequence, $setup);
         (new TopSteps())->addTo($sequence, $setup);

@@ -55,7 +55,7 @@ final readonly class Stitching
     }
 
     /** Locked, the bobbin thread cannot be reached: where it lies below still, it is raised first. */
-    public static function lock(Sequence $sequence, Group $group, string $key = 'lock'): Step
+    public static function lock(Sequence $sequence, Group $group, string $key, Length $at, string $what): Step
     {
         $isRaised = $sequence->is(StatePart::Bobbin, 'raised');
         $tail = [Figure::measured(Length::inches(6)), Figure::measured(Length::inches(8))];
@@ -66,10 +66,14 @@ final readonly class Stitching
             StepKind::Set,
             new StepText(
                 do: $isRaised
-                    ? Phrase::of('Turn the channel lock on, across.')
+                    ? Phrase::of(
+                        "Bring the needle over $what, %s from the lead hold, and turn the channel lock on, across.",
+                        Figure::measured($at),
+                    )
                     : Phrase::of(
-                        'Raise the bobbin thread, draw away %s to %s, needle down and up, draw again; then turn the ' .
-                            'channel lock on, across.',
+                        "Bring the needle over $what, %s from the lead hold. Raise the bobbin thread, draw away %s to %s, " .
+                            'needle down and up, draw again; then turn the channel lock on, across.',
+                        Figure::measured($at),
                         ...$tail,
                     ),
                 why: Phrase::of(
@@ -79,35 +83,18 @@ final readonly class Stitching
                 ),
                 check: Phrase::of('The head moves sideways and not toward you.'),
                 otherwise: Phrase::of('Lock it at both wheels.'),
-                figure: Phrase::of('lock on'),
+                figure: Phrase::of('lock on at %s', Figure::measured($at)),
                 caution: $isRaised ? null : Phrase::of('Fingers clear of the needle.'),
             ),
             Shown::Side,
             $isRaised ? 0.2 : 0.7,
             leaves: [new Setting(StatePart::Bobbin, 'raised'), new Setting(StatePart::ChannelLock, 'across')],
+            does: static fn(ClothState $cloth): ClothState => $cloth->lockAt($at),
         );
     }
 
-    public static function unlock(Group $group, string $key = 'unlock'): Step
-    {
-        return new Step(
-            $key,
-            $group,
-            StepKind::Set,
-            new StepText(
-                do: Phrase::of('Turn the channel lock off.'),
-                why: Phrase::of('Left on, the first curve is stitched straight.'),
-                check: Phrase::of('The head moves freely both ways.'),
-                otherwise: Phrase::of('Look at the other wheel: it may be locked too.'),
-                figure: Phrase::of('lock off'),
-            ),
-            Shown::Side,
-            0.2,
-            leaves: [new Setting(StatePart::ChannelLock, 'off')],
-        );
-    }
-
-    public static function pinsOut(int $count, Group $group, string $key): Step
+    /** @param string $what what they hold, as ClothState has it */
+    public static function pinsOut(int $count, Group $group, string $key, string $what): Step
     {
         return new Step(
             $key,
@@ -124,6 +111,7 @@ final readonly class Stitching
             Shown::Bed,
             0.5,
             leaves: [new Setting(StatePart::Pins, '0')],
+            does: static fn(ClothState $cloth): ClothState => $cloth->take($what),
         );
     }
 
@@ -171,6 +159,7 @@ final readonly class Stitching
             Shown::Basting,
             1,
             leaves: [new Setting(StatePart::Reference, 'out')],
+            does: static fn(ClothState $cloth): ClothState => $cloth->pick(LineKind::Reference->value),
         );
     }
 

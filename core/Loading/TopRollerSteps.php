@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Loading;
 
+use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Material\End;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Phrase;
@@ -22,6 +23,10 @@ final readonly class TopRollerSteps
             return;
         }
         $edge = $setup->edgeAt(End::Tail);
+        $pieces = new Pieces(
+            ($setup->held->top->system ?? HoldingSystem::Pins)->words(),
+            $setup->held->top?->count() ?? 0,
+        );
         $sequence->add(
             new Step(
                 'attach-top',
@@ -36,6 +41,8 @@ final readonly class TopRollerSteps
                 Shown::TopRail,
                 null === $setup->held->top ? 4 : $setup->held->top->minutes() + 1,
                 needs: [new Setting(StatePart::Top, 'held')],
+                does: static fn(ClothState $cloth): ClothState => $cloth->rollTop($pieces),
+                school: $setup->habits->order,
             ),
             new Step(
                 'roll-top',

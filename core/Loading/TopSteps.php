@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Loading;
 
+use Schwung\Core\Attachment\DriftMarkers;
 use Schwung\Core\Material\Direction;
 use Schwung\Core\Material\EdgeKind;
 use Schwung\Core\Material\End;
@@ -15,6 +16,7 @@ use Schwung\Core\Practice\BattingHold;
 use Schwung\Core\Practice\EdgeGuide;
 use Schwung\Core\Practice\FarEdge;
 use Schwung\Core\Practice\FloatKind;
+use Schwung\Core\Practice\HangingEnd;
 use Schwung\Core\Practice\Purpose;
 
 /**
@@ -25,6 +27,9 @@ use Schwung\Core\Practice\Purpose;
  */
 final readonly class TopSteps
 {
+    /** So much of a top hangs heavily. */
+    private const LONG_INCHES = 84;
+
     public function addTo(Sequence $sequence, Setup $setup): void
     {
         $sequence->add($this->lay($setup));
@@ -33,23 +38,33 @@ final readonly class TopSteps
         }
         $this->align($sequence, $setup);
         $this->baste($sequence, $setup);
-        if (FloatKind::Full === $setup->float()) {
+        if ($setup->holdsHangingEnd()) {
             $sequence->add($this->holdEnd($setup));
         }
-        $sequence->add($this->sides($setup));
+        $sequence->add($this->sides($setup), self::marks($setup, Group::Top));
         $this->setBack($sequence, $setup);
     }
 
     private function lay(Setup $setup): Step
     {
         $edge = $setup->edgeAt(End::Lead);
+        $at = (new Places($setup))->top();
         $below = (new BastingRule())->referenceBefore($setup);
-        $where = $below->isPositive()
-            ? Phrase::of(
-                "Lay the top right side up, its $edge edge leading, %s below the reference line.",
+        $where = match (true) {
+            BattingHold::Pinned === $setup->habits->batting => Phrase::of(
+                "Lay the top right side up, its $edge edge leading, %s from the lead hold all along.",
+                Figure::measured($at),
+            ),
+            $below->isPositive() => Phrase::of(
+                "Lay the top right side up, its $edge edge leading, %s below the reference line: %s from the lead hold.",
                 Figure::measured($below),
-            )
-            : Phrase::of("Lay the top right side up, its $edge edge leading, on the reference line.");
+                Figure::measured($at),
+            ),
+            default => Phrase::of(
+                "Lay the top right side up, its $edge edge leading, on the reference line: %s from the lead hold.",
+                Figure::measured($at),
+            ),
+        };
 
         return new Step(
             'lay-top',
@@ -57,17 +72,17 @@ final readonly class TopSteps
             StepKind::Lay,
             new StepText(
                 do: $where,
-                why: Phrase::of($this->up($setup) ?? 'So near the line, every slant of the edge shows.'),
+                why: Phrase::of($this->up($setup) ?? 'What starts straight at the lead runs straight to the tail.'),
                 check: Phrase::of('Its centre lies on the centre mark; batting shows all round.'),
                 otherwise: Phrase::of('Lift it; a top that is pushed keeps the push.'),
-                figure: $below->isPositive()
-                    ? Phrase::of('%s below', Figure::measured($below))
-                    : Phrase::of('on the line'),
+                figure: Phrase::of('%s from the hold', Figure::measured($at)),
                 caution: Phrase::of('Do not lean on the front bar while you look.'),
             ),
             Shown::Bed,
             3,
             needs: Stitching::held($setup),
+            does: static fn(ClothState $cloth): ClothState => $cloth->layTop($at),
+            school: $setup->habits->farEdge,
         );
     }
 
@@ -88,6 +103,7 @@ final readonly class TopSteps
     private function attachLead(Setup $setup): Step
     {
         $edge = $setup->edgeAt(End::Lead);
+        $pieces = new Pieces($setup->system(End::Lead)->words(), $setup->held->lead?->count() ?? 0);
 
         return new Step(
             'attach-top-lead',
@@ -108,6 +124,7 @@ final readonly class TopSteps
             Shown::LeadRail,
             4,
             needs: [new Setting(StatePart::TakeUp, 'held'), new Setting(StatePart::Top, 'held')],
+            does: static fn(ClothState $cloth): ClothState => $cloth->put('top-lead', $pieces),
         );
     }
 
@@ -134,23 +151,30 @@ final readonly class TopSteps
                     Shown::Bed,
                     2,
                     reads: ReadingKind::Straightness,
+                    school: Alignment::Edge,
                 ),
             );
 
             return;
         }
-        if (!$sequence->is(StatePart::ChannelLock, 'across')) {
-            $sequence->add(Stitching::lock($sequence, Group::Top, 'lock-top'));
-        }
         $seam = $setup->alignmentSeam();
+        $sequence->add(
+            Stitching::lock(
+                $sequence,
+                Group::Top,
+                'lock-top',
+                (new Places($setup))->alignment(),
+                null === $seam ? 'the edge of the top' : 'the seam to align by',
+            ),
+        );
         $which =
             null === $seam
                 ? Phrase::of(
                     'Run the foot along the first seam that goes right across the top, or along its edge where there is ' .
-                        'none, and lay that straight to it.',
+                        'none, and lay that straight to it. Unlock.',
                 )
                 : Phrase::of(
-                    'Run the foot along the seam %s from the lead edge and lay the seam straight to it.',
+                    'Run the foot along the seam %s from the lead edge and lay the seam straight to it. Unlock.',
                     Figure::measured($seam),
                 );
         $sequence->add(
@@ -169,7 +193,10 @@ final readonly class TopSteps
                 Shown::Bed,
                 2,
                 needs: [new Setting(StatePart::ChannelLock, 'across')],
+                leaves: [new Setting(StatePart::ChannelLock, 'off')],
                 reads: ReadingKind::Straightness,
+                does: static fn(ClothState $cloth): ClothState => $cloth->unlock(),
+                school: Alignment::Seam,
             ),
         );
     }
@@ -179,21 +206,23 @@ final readonly class TopSteps
         if (!$sequence->is(StatePart::Stitch, $setup->bastingState())) {
             $sequence->add(Stitching::setBasting($setup, Group::Top));
         }
-        $isFree = $this->isByEye($setup);
-        if ($isFree && $sequence->is(StatePart::ChannelLock, 'across')) {
-            $sequence->add(Stitching::unlock(Group::Top, 'unlock-top'));
-        } elseif (!$isFree && !$sequence->is(StatePart::ChannelLock, 'across')) {
-            $sequence->add(Stitching::lock($sequence, Group::Top, 'lock-edge'));
-        }
         if ($setup->fullnessAt(End::Lead)->isPositive()) {
             $sequence->add(Stitching::foot('disc', Group::Top, 'foot-disc'));
         }
-        $sequence->add($this->edge($setup));
-        if ($sequence->is(StatePart::ChannelLock, 'across')) {
-            $sequence->add(Stitching::unlock(Group::Top, 'unlock-top'));
+        if (!$this->isByEye($setup)) {
+            $sequence->add(
+                Stitching::lock(
+                    $sequence,
+                    Group::Top,
+                    'lock-edge',
+                    (new Places($setup))->farEdge(),
+                    'the far edge, an eighth inside it',
+                ),
+            );
         }
+        $sequence->add($this->edge($setup));
         if ($sequence->state()->pins() > 0) {
-            $sequence->add(Stitching::pinsOut($sequence->state()->pins(), Group::Top, 'pins-out-top'));
+            $sequence->add(Stitching::pinsOut($sequence->state()->pins(), Group::Top, 'pins-out-top', 'batting'));
         }
         if (self::crossesReference($setup)) {
             $sequence->add(Stitching::pullReference());
@@ -219,6 +248,8 @@ final readonly class TopSteps
 
     private function edge(Setup $setup): Step
     {
+        $at = (new Places($setup))->farEdge();
+
         return new Step(
             'baste-edge',
             Group::Top,
@@ -231,6 +262,11 @@ final readonly class TopSteps
                 new Setting(StatePart::Stitch, $setup->bastingState()),
                 ...$setup->fullnessAt(End::Lead)->isPositive() ? [new Setting(StatePart::Foot, 'disc')] : [],
             ],
+            leaves: [new Setting(StatePart::ChannelLock, 'off')],
+            does: static fn(ClothState $cloth): ClothState => $cloth
+                ->baste(LineKind::FarEdge->value, new LineIn(LineKind::FarEdge, $at, true))
+                ->unlock(),
+            school: $setup->habits->guide,
         );
     }
 
@@ -287,7 +323,7 @@ final readonly class TopSteps
         return new StepText(
             Phrase::of(
                 "Baste the far edge from the centre out, to the $first first, %s inside it" .
-                    (EdgeGuide::Eye === $setup->habits->guide ? ', by eye along the edge.' : ', the lock on.'),
+                    (EdgeGuide::Eye === $setup->habits->guide ? ', by eye along the edge.' : ', the lock on. Unlock.'),
                 $inset,
             ),
             Phrase::of('So near, the binding hides it; further in, a flap is left that the foot catches.'),
@@ -300,13 +336,15 @@ final readonly class TopSteps
 
     private function holdEnd(Setup $setup): Step
     {
-        $heavy = $setup->along()->isLongerThan(Length::inches(84)) || $setup->isStretchy();
-        $with =
-            $setup->hasSteelBars && !$heavy
-                ? 'magnets on the steel front bar, a hand apart'
-                : ($heavy
-                    ? 'a light bar laid into its last inches'
-                    : 'a light bar laid along its edge');
+        $habit = $setup->habits->hangingEnd;
+        $pieces = self::hanging($setup);
+        $with = match ($habit) {
+            HangingEnd::Magnets => 'magnets on the steel front bar, a hand apart',
+            HangingEnd::HalfClips => 'half-round clips on the front bar, a hand apart',
+            default => $setup->along()->isLongerThan(Length::inches(self::LONG_INCHES)) || $setup->isStretchy()
+                ? 'a light bar laid into its last inches'
+                : 'a light bar laid along its edge',
+        };
 
         return new Step(
             'hold-end',
@@ -321,7 +359,7 @@ final readonly class TopSteps
                 check: Phrase::of('It hangs level, and runs over the bar without a slant.'),
                 otherwise: Phrase::of('Smooth from the basted edge toward you, and lay the hold again.'),
                 figure: Phrase::of('%s', Figure::measured($setup->along())),
-                caution: $setup->hasSteelBars && !$heavy
+                caution: HangingEnd::Magnets === $habit
                     ? Phrase::of(
                         'Magnets pinch, and stay away from implanted medical devices. Off the bar before it turns.',
                     )
@@ -330,7 +368,70 @@ final readonly class TopSteps
             Shown::Side,
             2,
             leaves: [new Setting(StatePart::Tail, 'held')],
+            does: static fn(ClothState $cloth): ClothState => $cloth->put('hanging-end', $pieces),
+            school: $habit,
+            weight: Weight::Habit,
         );
+    }
+
+    /** What holds the hanging end: one bar, or a piece a hand. */
+    public static function hanging(Setup $setup): Pieces
+    {
+        $hands = 1 + (int) ceil($setup->across()->toInches() / BastingRule::HAND_INCHES);
+
+        return match ($setup->habits->hangingEnd) {
+            HangingEnd::Magnets => new Pieces('magnets', $hands),
+            HangingEnd::HalfClips => new Pieces('half-round clips', $hands),
+            default => new Pieces('bar', 1),
+        };
+    }
+
+    /**
+     * Where drift will be read at every advance: at seams that run from roller to roller, or at the sides where none is
+     * known.
+     */
+    public static function marks(Setup $setup, Group $group): Step
+    {
+        $places = (new DriftMarkers())->places($setup->plan->job->top, $setup->plan->chosen(), $setup->position);
+        $atSeams = \count($places) > 1;
+        if (!$atSeams) {
+            $half = $setup->across()->half();
+            $places = [$setup->position->minus($half), $setup->position->plus($half)];
+        }
+        $onRoller = FloatKind::Full !== $setup->float() && !$setup->isClamped();
+        $with = $onRoller ? 'clips on the top roller' : "tape on the {$setup->front()}";
+
+        return new Step(
+            'set-marks',
+            $group,
+            StepKind::Mark,
+            new StepText(
+                do: Phrase::of(
+                    "Set the register marks, $with, where " .
+                        ($atSeams ? 'these seams cross it: ' : 'the sides of the top cross it: ') .
+                        implode(', ', array_map(self::side(...), $places)) .
+                        " of the rail's centre mark.",
+                    ...array_map(
+                        static fn(Length $place): Figure => Figure::measured(
+                            $place->isNegative() ? $place->negated() : $place,
+                        ),
+                        $places,
+                    ),
+                ),
+                why: Phrase::of('At every advance they tell whether the top wanders.'),
+                check: Phrase::of('Each mark stands on its seam before the first pass.'),
+                otherwise: Phrase::of('Move the mark, never the cloth.'),
+                figure: Phrase::of(\count($places) . ' marks'),
+            ),
+            Shown::Bed,
+            1,
+            does: static fn(ClothState $cloth): ClothState => $cloth->mark($places),
+        );
+    }
+
+    private static function side(Length $place): string
+    {
+        return $place->isNegative() ? '%s left' : '%s right';
     }
 
     private function sides(Setup $setup): Step
@@ -354,6 +455,11 @@ final readonly class TopSteps
             Shown::Basting,
             2,
             needs: [new Setting(StatePart::ChannelLock, 'off'), new Setting(StatePart::Stitch, $setup->bastingState())],
+            does: static fn(ClothState $cloth): ClothState => $cloth->baste(
+                'side-1',
+                new LineIn(LineKind::Side, null, true),
+            ),
+            school: $setup->habits->sides,
         );
     }
 

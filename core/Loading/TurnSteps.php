@@ -6,6 +6,7 @@ namespace Schwung\Core\Loading;
 
 use Schwung\Core\Advance\BorderPass;
 use Schwung\Core\Advance\Wind;
+use Schwung\Core\Material\End;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
@@ -55,6 +56,7 @@ final readonly class TurnSteps
                 new Setting(StatePart::Tail, 'hanging'),
             ],
             pass: $wind->number,
+            does: self::takenOff(),
         );
     }
 
@@ -80,6 +82,7 @@ final readonly class TurnSteps
             $minutes,
             needs: [new Setting(StatePart::Firmness, 'slack'), ...Stitching::held($setup)],
             pass: $wind->number,
+            does: self::onAgain($setup),
         );
     }
 
@@ -112,6 +115,13 @@ final readonly class TurnSteps
         $isLong = BastingStitch::Long === $setup->habits->stitch && $setup->is(Purpose::Quilting);
         $at = $isLong ? " at {$setup->bastingStitches()} stitches an inch" : '';
         $back = $isLong ? ", then set the stitch back to {$setup->stitches->quiltingPerInch}" : '';
+        $lines = $setup->isBastedAllOver() ? ', and lines across, %s apart' : '';
+        $basted = [
+            LineKind::Tail->value => new LineIn(LineKind::Tail, null, true),
+            ...$setup->isBastedAllOver()
+                ? ["all-over-$wind->number" => new LineIn(LineKind::AllOver, null, false)]
+                : [],
+        ];
 
         return new Step(
             'turn-edge',
@@ -119,8 +129,9 @@ final readonly class TurnSteps
             StepKind::Baste,
             new StepText(
                 do: Phrase::of(
-                    "Baste the tail edge and the sides of the bed$at, %s inside, from the centre out$back.",
-                    Figure::measured(Length::inches(BastingRule::INSET_INCHES)),
+                    "Baste the tail edge and the sides of the bed$at, %s inside, from the centre out$lines$back.",
+                    ...[Figure::measured(Length::inches(BastingRule::INSET_INCHES))],
+                    ...$setup->isBastedAllOver() ? [Figure::measured(Length::inches(BastingRule::HAND_INCHES))] : [],
                 ),
                 why: Phrase::of('It leads now, and is held as the lead edge was.'),
                 check: Phrase::of('It lies parallel to the rail, no pleat at the sides.'),
@@ -132,11 +143,15 @@ final readonly class TurnSteps
             needs: [new Setting(StatePart::ChannelLock, 'off'), ...Stitching::held($setup)],
             leaves: [new Setting(StatePart::Tail, 'basted')],
             pass: $wind->number,
+            does: static fn(ClothState $cloth): ClothState => $cloth->basteAll($basted),
         );
     }
 
     private function clamp(Wind $wind, Setup $setup): Step
     {
+        $pieces = SideClampSteps::pieces($setup->plan->job->frame);
+        $half = $setup->across()->half();
+        $marks = [$setup->position->minus($half), $setup->position->plus($half)];
         $flip = true === $setup->plan->job->quilting?->isDirectional ? ' The design is flipped for this half.' : '';
 
         return new Step(
@@ -144,7 +159,11 @@ final readonly class TurnSteps
             Group::Pass,
             StepKind::Clamp,
             new StepText(
-                do: Phrase::of('Put the side clamps on, and push the head through the whole bed with the needle up.'),
+                do: Phrase::of(
+                    'Put the side clamps on, tape the register marks where the sides cross the ' .
+                        $setup->front() .
+                        ', and push the head through the whole bed with the needle up.',
+                ),
                 why: Phrase::of('Everything hangs anew.' . $flip),
                 check: Phrase::of(
                     'The last rows will meet the stitched half: measure what is left, %s.',
@@ -157,7 +176,37 @@ final readonly class TurnSteps
             2,
             leaves: [new Setting(StatePart::SideClamps, 'on')],
             pass: $wind->number,
+            does: static fn(ClothState $cloth): ClothState => $cloth->put('side', $pieces)->mark($marks),
         );
+    }
+
+    /** @return \Closure(ClothState): ClothState everything off that holds it, and the quilt with it */
+    private static function takenOff(): \Closure
+    {
+        return static function (ClothState $cloth): ClothState {
+            foreach (['side', 'hanging-end', 'loose'] as $what) {
+                $cloth = $cloth->has($what) ? $cloth->take($what) : $cloth;
+            }
+
+            return $cloth->unroll()->detach();
+        };
+    }
+
+    /** @return \Closure(ClothState): ClothState both ends held again, the bed as at the beginning */
+    private static function onAgain(Setup $setup): \Closure
+    {
+        $hold = (new Places($setup))->hold();
+        [$lead, $tail] = array_map(
+            static fn(End $end): Pieces => new Pieces(
+                $setup->system($end)->words(),
+                (End::Lead === $end ? $setup->held->lead : $setup->held->tail)?->count() ?? 0,
+            ),
+            End::cases(),
+        );
+
+        return static fn(
+            ClothState $cloth,
+        ): ClothState => $cloth->attachLead($hold, $lead)->attachTail($tail)->standAt($hold);
     }
 
     /** Where the first half ended. */
@@ -172,6 +221,7 @@ final readonly class TurnSteps
     {
         $passes = 1 === $border->passes->count() ? 'one pass' : $border->passes->count() . ' passes';
         $isBasting = $setup->is(Purpose::Basting);
+        $pieces = SideClampSteps::pieces($setup->plan->job->frame);
         $verb = $isBasting ? 'baste' : 'quilt';
         $reach = $border->isWithinReach ? '' : ', in two goes: it is longer than the needle reaches';
 
@@ -200,6 +250,10 @@ final readonly class TurnSteps
                 new Setting(StatePart::Pins, '0'),
             ],
             leaves: [new Setting(StatePart::SideClamps, 'on'), ...Stitching::held($setup)],
+            does: static fn(ClothState $cloth): ClothState => self::onAgain($setup)(self::takenOff()($cloth))->put(
+                'side',
+                $pieces,
+            ),
         );
     }
 }

@@ -7,6 +7,8 @@ namespace Schwung\Core\Loading;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Practice\FarEdge;
 use Schwung\Core\Practice\FloatKind;
+use Schwung\Core\Practice\HangingEnd;
+use Schwung\Core\Practice\Purpose;
 
 /** Which schools of loading change nothing on this load, and why. */
 final readonly class VoidChoices
@@ -25,6 +27,19 @@ final readonly class VoidChoices
             'desk/last_edge' => $floats
                 ? Phrase::of('The top floats: no roller keeps its edge, so that choice counts as pinned.')
                 : null,
+            'desk/hanging_end' =>
+                $setup->isClamped() || !$floats
+                    ? Phrase::of('Nothing hangs: the end of the top is on its roller or with the layers.')
+                    : (HangingEnd::Magnets === $setup->habits->hangingEnd && !$setup->hasSteelBars
+                        ? Phrase::of('Magnets want a steel bar, and none is written down for this frame.')
+                        : null),
+            'desk/loading_place' => $setup->isClamped() ? Phrase::of('Poles are clamped, not wound onto.') : null,
+            'desk/to_and_fro' => $setup->isClamped() ? Phrase::of('There are no rollers on this frame.') : null,
+            'desk/side_clamps' =>
+                $setup->isClamped() || $setup->is(Purpose::Prebasted)
+                    ? Phrase::of('The layers go on as one piece: they come last here.')
+                    : null,
+            'desk/pick' => $setup->isBastedAllOver() ? null : Phrase::of('Nothing is basted all over here.'),
             'desk/guide' => FarEdge::Wavy === $setup->habits->farEdge ? Phrase::of('A wave is stitched by eye.') : null,
         ]);
     }

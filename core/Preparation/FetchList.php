@@ -7,6 +7,7 @@ namespace Schwung\Core\Preparation;
 use Schwung\Core\Attachment\Attachment;
 use Schwung\Core\Attachment\HeldEnds;
 use Schwung\Core\Frame\HoldingSystem;
+use Schwung\Core\Loading\SideClampSteps;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
@@ -49,7 +50,8 @@ final readonly class FetchList
                 ? 'Small scissors: the basting is cut ahead of the needle.'
                 : 'The top, its centres marked; thread and bobbins for basting.',
         );
-        $fetch['front'][] = Phrase::of('Side clamps, two for each side, the widest there are.');
+        $clamps = SideClampSteps::pieces($plan->job->frame);
+        $fetch['front'][] = Phrase::of("For the sides: $clamps->count {$clamps->kind}.");
 
         return $fetch;
     }

@@ -33,6 +33,7 @@ final readonly class SetupRule
             position: $holding->place,
             hand: $known->hand,
             hasSteelBars: $known->hasSteelBars,
+            practice: $known->practice,
         );
     }
 }

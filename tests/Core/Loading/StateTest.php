@@ -10,8 +10,12 @@ use PHPUnit\Framework\Attributes\Group as InGroup;
 use PHPUnit\Framework\TestCase;
 use Schwung\Core\Frame\FrameKind;
 use Schwung\Core\Job\Working;
+use Schwung\Core\Loading\ClothState;
 use Schwung\Core\Loading\FrameState;
 use Schwung\Core\Loading\Group;
+use Schwung\Core\Loading\LineIn;
+use Schwung\Core\Loading\Pieces;
+use Schwung\Core\Loading\ReadingKind;
 use Schwung\Core\Loading\Sequence;
 use Schwung\Core\Loading\Setting;
 use Schwung\Core\Loading\Setup;
@@ -22,19 +26,27 @@ use Schwung\Core\Loading\StepKind;
 use Schwung\Core\Loading\StepList;
 use Schwung\Core\Loading\StepRule;
 use Schwung\Core\Loading\StepText;
+use Schwung\Core\Loading\Where;
+use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\LengthWriter;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Measure\UnitSystem;
 use Schwung\Core\Practice\Alignment;
 use Schwung\Core\Practice\BastingStitch;
 use Schwung\Core\Practice\BattingHold;
+use Schwung\Core\Practice\ClampFirmness;
+use Schwung\Core\Practice\ClampTime;
 use Schwung\Core\Practice\EdgeGuide;
 use Schwung\Core\Practice\FarEdge;
+use Schwung\Core\Practice\HangingEnd;
 use Schwung\Core\Practice\LastEdge;
 use Schwung\Core\Practice\LayerOrder;
 use Schwung\Core\Practice\LoadingHabits;
+use Schwung\Core\Practice\LoadingPlace;
+use Schwung\Core\Practice\PickTime;
 use Schwung\Core\Practice\Purpose;
 use Schwung\Core\Practice\SideBasting;
+use Schwung\Core\Practice\ToAndFro;
 
 /** No step of any variant is reached with the frame in a wrong state. */
 #[CoversClass(Sequence::class)]
@@ -125,6 +137,12 @@ final class StateTest extends TestCase
                                 SideBasting::cases()[$k],
                                 Alignment::cases()[($i + $k) % 2],
                                 LastEdge::cases()[$n % 3],
+                                LoadingPlace::cases()[intdiv($n, 2) % 2],
+                                ToAndFro::cases()[$n % 4],
+                                HangingEnd::cases()[intdiv($n, 3) % 4],
+                                ClampTime::cases()[intdiv($n, 5) % 2],
+                                ClampFirmness::cases()[intdiv($n, 7) % 2],
+                                PickTime::cases()[intdiv($n, 4) % 2],
                             );
                         }
                     }
@@ -153,8 +171,54 @@ final class StateTest extends TestCase
 
         return [
             ...$faults,
+            ...$this->againstTheCloth($list, $setup),
             ...\count($keys) === $list->count() ? [] : ['a key is there twice'],
             ...$this->notSetBack($state),
+        ];
+    }
+
+    /**
+     * What was put in has come out, every line is where its figure says, and nothing is read that was not set.
+     *
+     * @return list<string>
+     */
+    private function againstTheCloth(StepList $list, Setup $setup): array
+    {
+        [$before, $faults] = [null, []];
+        foreach ($list->cloths() as $i => $cloth) {
+            $step = $list->steps[$i];
+            $wrong = [
+                'marks are read that nobody set' => ReadingKind::Register === $step->reads && [] === $before?->marks,
+                'pins lie in the bed' =>
+                    StepKind::Stitch === $step->kind &&
+                    [] !== array_filter($cloth->pieces, static fn(Pieces $one): bool => Where::Bed === $one->where),
+                'a line is stitched over' =>
+                    StepKind::Stitch === $step->kind &&
+                    PickTime::BeforeCrossed === $setup->habits->pick &&
+                    $cloth->hasLine('all-over'),
+                'it stitches with the hold on the bed' =>
+                    StepKind::Stitch === $step->kind && !$setup->isClamped() && null === $cloth->hold,
+                'more is wound than there is' => $cloth->onBacking->plus($cloth->onTakeUp)->isLongerThan($cloth->cloth),
+                'the batting is laid while the backing is on the take-up' =>
+                    'lay-batting' === $step->key &&
+                    !$setup->isClamped() &&
+                    $cloth->onTakeUp->isLongerThan(Length::inches(1)),
+            ];
+            array_push(
+                $faults,
+                ...array_map(static fn(string $what): string => "$step->key: $what", array_keys(array_filter($wrong))),
+            );
+            $before = $cloth;
+        }
+
+        return [
+            ...$faults,
+            ...null === $before || [] !== $before->pieces || null !== $before->lock || null !== $before->hold
+                ? ['something is left on the frame']
+                : [],
+            ...[] === array_filter($before->lines ?? [], static fn(LineIn $line): bool => !$line->stays)
+                ? []
+                : ['basting is left in the quilt'],
         ];
     }
 
@@ -227,7 +291,10 @@ final class StateTest extends TestCase
     public function testAStepThatIsReachedInAWrongStateIsRefused(): void
     {
         $text = new StepText(Phrase::of('Stitch.'), Phrase::of(''), Phrase::of(''), Phrase::of(''));
-        $sequence = new Sequence(FrameState::between(FrameKind::Roller));
+        $sequence = new Sequence(
+            FrameState::between(FrameKind::Roller),
+            ClothState::bare(Length::inches(24), Length::inches(96)),
+        );
         $sequence->add(
             new Step(
                 'lock',

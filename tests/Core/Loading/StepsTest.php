@@ -11,6 +11,7 @@ use Schwung\Core\Job\Working;
 use Schwung\Core\Loading\BackingSteps;
 use Schwung\Core\Loading\BattingSteps;
 use Schwung\Core\Loading\ClampFrameSteps;
+use Schwung\Core\Loading\ClothState;
 use Schwung\Core\Loading\Group;
 use Schwung\Core\Loading\Holds;
 use Schwung\Core\Loading\LastEdgeSteps;
@@ -25,6 +26,7 @@ use Schwung\Core\Loading\StepList;
 use Schwung\Core\Loading\StepRule;
 use Schwung\Core\Loading\TopSteps;
 use Schwung\Core\Loading\TurnSteps;
+use Schwung\Core\Loading\VoidChoices;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Practice\Alignment;
 use Schwung\Core\Practice\BastingStitch;
@@ -32,6 +34,7 @@ use Schwung\Core\Practice\BattingHold;
 use Schwung\Core\Practice\EdgeGuide;
 use Schwung\Core\Practice\FarEdge;
 use Schwung\Core\Practice\Hand;
+use Schwung\Core\Practice\HangingEnd;
 use Schwung\Core\Practice\LastEdge;
 use Schwung\Core\Practice\LayerOrder;
 use Schwung\Core\Practice\LoadingHabits;
@@ -64,12 +67,12 @@ final class StepsTest extends TestCase
             ['ready', 'centres', 'backing', 'batting', 'top', 'clamps', 'pass', 'last-edge', 'pass', 'off'],
             array_map(static fn(array $run): string => $run[0]->group->value, $list->runs()),
         );
-        self::assertSame(60, $list->count());
+        self::assertSame(63, $list->count());
         self::assertContains(
-            'pass-5-advance: Side clamps off, then wind the take-up roller forward 34 clicks, 8 ⅞ in. It brings up ' .
-                'the bed of pass 5; the roll is 3 ⅛ in thick then. Both register marks are still on their seams. Let ' .
-                'off, smooth from the centre out, wind again. Hold the roll before unlocking; hands, hair and cords ' .
-                'away from what turns.',
+            'pass-5-advance: Side clamps off, the bar off the hanging end, then wind the take-up roller forward 34 ' .
+                'clicks, 8 ⅞ in. It brings up the bed of pass 5; the roll is 3 ⅛ in thick then. The marks are still on ' .
+                'their places. Let off, smooth from the centre out, wind again. Hold the roll before unlocking; hands, ' .
+                'hair and cords away from what turns.',
             Loads::told($list),
         );
     }
@@ -120,14 +123,19 @@ final class StepsTest extends TestCase
         yield 'locked along the edge' => [
             [],
             $usual,
-            ['lock: Raise the bobbin thread', '⅛ in inside it, the lock on'],
+            [
+                'lock: Bring the needle over the line, 3 in from the lead hold. Raise the bobbin thread',
+                'lock-top: Bring the needle over the seam to align by, 9 ½ in from the lead hold, and turn',
+                'lock-edge: Bring the needle over the far edge, an eighth inside it, 3 ⅝ in from the lead hold',
+                '⅛ in inside it, the lock on. Unlock.',
+            ],
             ['by eye along the edge'],
         ];
         yield 'by eye along the edge' => [
             [],
             new LoadingHabits(guide: EdgeGuide::Eye),
-            ['by eye along the edge', 'unlock-top: Turn the channel lock off'],
-            ['the lock on.'],
+            ['by eye along the edge', 'lay the seam straight to it. Unlock.'],
+            ['the lock on.', 'lock-edge'],
         ];
         yield 'aligned by a seam' => [
             [],
@@ -174,7 +182,12 @@ final class StepsTest extends TestCase
         yield 'batting basted all over' => [
             [],
             new LoadingHabits(batting: BattingHold::AllOver),
-            ['all-over: Baste the batting to the backing all over the bed, lines 4 in apart', 'On a slippery backing'],
+            [
+                'all-over: Baste the batting to the backing all over the bed, in lines across 4 in apart',
+                'On a slippery backing',
+                'pass-1-pick: Pull the basting lines of this bed out by their ends',
+                'and lines across, 4 in apart, at 4 stitches an inch',
+            ],
             [],
         ];
         yield 'a stretchy backing' => [
@@ -185,7 +198,7 @@ final class StepsTest extends TestCase
                 'On a stretchy backing the batting slides',
                 'hardly pulling: the cloth stretches',
                 'Let one off again: the cloth jumps back by no more than ⅛ in',
-                'three times',
+                'often wants a third time',
             ],
             [],
         ];
@@ -220,7 +233,7 @@ final class StepsTest extends TestCase
         yield 'the last edge by blocks' => [
             [],
             new LoadingHabits(lastEdge: LastEdge::ByBlock),
-            ['secure-tail: Take the bar off the tail edge, and secure it a block at a time'],
+            ['secure-tail: Lay the tail edge flat, and secure it a block at a time'],
             ['pin-tail'],
         ];
         yield 'an edge with fullness is walked in' => [
@@ -268,7 +281,8 @@ final class StepsTest extends TestCase
             ['load/lead' => ['method' => 'magnets']],
             $usual,
             [
-                'Fasten the backing, right side down, to the take-up leader, over its casing, with',
+                'Fasten the backing, right side down, from the rear, to the take-up leader, over its casing, with',
+                'until the lead hold stands 1 in behind the leveller bar',
                 'implanted medical devices',
                 'none within 2 in of an end of the roller, none on the leveller',
                 'No magnet lies in its way or on a bar',
@@ -399,7 +413,9 @@ final class StepsTest extends TestCase
             array_filter(
                 $list->steps,
                 static fn($step): bool => str_contains(
-                    Loads::told(new StepList($list->start, [$step]))[0],
+                    Loads::told(
+                        new StepList($list->start, [$step], ClothState::bare(Length::zero(), Length::zero())),
+                    )[0],
                     'its last hold lets go',
                 ),
             ),
@@ -468,18 +484,19 @@ final class StepsTest extends TestCase
         );
     }
 
-    public function testMagnetsHoldTheHangingEndOnlyWhereTheBarIsOfSteel(): void
+    public function testMagnetsHoldTheHangingEndAndWantABarOfSteel(): void
     {
-        $short = [
-            'top/lengths' => ['left' => '60 in', 'middle' => '60 in', 'right' => '60 in'],
-            'top/diagonals' => null,
-        ];
+        $magnets = new LoadingHabits(hangingEnd: HangingEnd::Magnets);
+        $void = static fn(bool $hasSteelBars): bool => isset(
+            (new VoidChoices())->of(Loads::setup([], $magnets, hasSteelBars: $hasSteelBars))['desk/hanging_end'],
+        );
 
         self::assertStringContainsString(
             'magnets on the steel front bar',
-            implode("\n", Loads::told(Loads::steps($short, hasSteelBars: true))),
+            implode("\n", Loads::told(Loads::steps([], $magnets, hasSteelBars: true))),
         );
-        self::assertStringNotContainsString('magnets', implode("\n", Loads::told(Loads::steps($short))));
+        self::assertSame([false, true], [$void(true), $void(false)]);
+        self::assertStringNotContainsString('magnets', implode("\n", Loads::told(Loads::steps())));
     }
 
     public function testFewPassesAreToldInTheirSingleSteps(): void

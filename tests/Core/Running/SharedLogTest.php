@@ -8,6 +8,7 @@ use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Schwung\Core\Frame\FrameKind;
+use Schwung\Core\Loading\ClothState;
 use Schwung\Core\Loading\FrameState;
 use Schwung\Core\Loading\Group;
 use Schwung\Core\Loading\Setting;
@@ -17,6 +18,7 @@ use Schwung\Core\Loading\Step;
 use Schwung\Core\Loading\StepKind;
 use Schwung\Core\Loading\StepList;
 use Schwung\Core\Loading\StepText;
+use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Running\EntryKind;
 use Schwung\Core\Running\Journal;
@@ -46,7 +48,11 @@ final class SharedLogTest extends TestCase
     {
         $shared = self::shared();
         $journal = new Journal(
-            new StepList(self::start($shared['start']), array_map(self::step(...), $shared['steps'])),
+            new StepList(
+                self::start($shared['start']),
+                array_map(self::step(...), $shared['steps']),
+                ClothState::bare(Length::zero(), Length::zero()),
+            ),
             array_map(
                 static fn(array $entry): JournalEntry => new JournalEntry(
                     $entry[0],

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Schwung\Core\Loading;
+
+use Schwung\Core\Frame\HoldingSystem;
+use Schwung\Core\Material\End;
+use Schwung\Core\Measure\Length;
+
+/**
+ * Where layers and lines lie on a load, as distances from the lead hold toward the quilter: the top at the laid lead
+ * margin less what the hold uses up, the reference line a step before it, the batting over the top's edge by what rule 6
+ * asks for and half of what is left over, the far edge an eighth inside.
+ */
+final readonly class Places
+{
+    /** Where the lead hold stands in front of the leveller bar: as near as the foot clears. */
+    private const HOLD_INCHES = 1;
+    /** So much of the end hangs where the second end is attached with a comfortable reach. */
+    private const HANGS_INCHES = 12;
+
+    public function __construct(private Setup $setup) {}
+
+    /** Of the lead hold from the leveller bar; magnets stand behind it, off the bar. */
+    public function hold(): Length
+    {
+        $inch = Length::inches(self::HOLD_INCHES);
+
+        return HoldingSystem::Magnets === $this->setup->system(End::Lead) ? $inch->negated() : $inch;
+    }
+
+    /** From the front bar to where the lead end hangs at a comfortable reach: the middle of the bed. */
+    public function reach(): Length
+    {
+        return $this->setup->plan->job->frame->bed()->half();
+    }
+
+    /** How much of the tail end hangs before the front bar while it is attached. */
+    public function hangs(): Length
+    {
+        return Length::inches(self::HANGS_INCHES);
+    }
+
+    /** The cloth from the leveller bar to its hanging tail end. */
+    public function notYetWound(): Length
+    {
+        return $this->setup->plan->job->frame->bed()->plus($this->hangs());
+    }
+
+    public function top(): Length
+    {
+        $grip = $this->setup->practice->grip($this->setup->system(End::Lead), End::Lead);
+
+        return Length::longest(
+            Length::zero(),
+            $this->setup->plan->chosenPlan()->backing->laid->freeAt(End::Lead, $grip),
+        );
+    }
+
+    public function reference(): Length
+    {
+        return Length::longest(Length::zero(), $this->top()->minus((new BastingRule())->referenceBefore($this->setup)));
+    }
+
+    public function batting(): Length
+    {
+        $check = $this->setup->plan->batting;
+        $over = $check?->requiredAlong->terms[1]->amount->length ?? Length::zero();
+        $spare = null === $check ? Length::zero() : $check->missingAlong()->negated();
+        $before = $over->plus($spare->isPositive() ? $spare->half() : Length::zero());
+
+        return Length::shortest(
+            $this->top(),
+            Length::longest($this->setup->practice->battingBelowAttachment, $this->top()->minus($before)),
+        );
+    }
+
+    public function farEdge(): Length
+    {
+        return $this->top()->plus(Length::inches(BastingRule::INSET_INCHES));
+    }
+
+    /** Of the seam that the top is aligned by; where none is known, of its edge. */
+    public function alignment(): Length
+    {
+        return $this->top()->plus($this->setup->alignmentSeam() ?? Length::zero());
+    }
+}

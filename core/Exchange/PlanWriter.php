@@ -284,7 +284,12 @@ final readonly class PlanWriter
     {
         $steps = [] === $this->preparation->errors() ? $this->preparation->steps() : null;
 
-        return null === $steps ? [] : ['steps' => (new StepWriter($this->writer))->document($steps)];
+        return null === $steps
+            ? []
+            : [
+                'habits' => HabitsReader::words($this->preparation->known->parts->desk->habits),
+                'steps' => (new StepWriter($this->writer))->document($steps),
+            ];
     }
 
     /** @return array{code: string, level: string, text: string, at: string} */

@@ -17,15 +17,21 @@ use Schwung\Core\Material\Stretch;
 use Schwung\Core\Practice\Alignment;
 use Schwung\Core\Practice\BastingStitch;
 use Schwung\Core\Practice\BattingHold;
+use Schwung\Core\Practice\ClampFirmness;
+use Schwung\Core\Practice\ClampTime;
 use Schwung\Core\Practice\EdgeGuide;
 use Schwung\Core\Practice\FarEdge;
 use Schwung\Core\Practice\FloatKind;
+use Schwung\Core\Practice\HangingEnd;
 use Schwung\Core\Practice\LastEdge;
 use Schwung\Core\Practice\LayerOrder;
+use Schwung\Core\Practice\LoadingPlace;
 use Schwung\Core\Practice\MarginSchool;
+use Schwung\Core\Practice\PickTime;
 use Schwung\Core\Practice\PinSchool;
 use Schwung\Core\Practice\Purpose;
 use Schwung\Core\Practice\SideBasting;
+use Schwung\Core\Practice\ToAndFro;
 
 /**
  * The quilts of a busy season, drawn by lot and always the same: every kind of frame, cloth, hold and habit, sides that
@@ -273,6 +279,12 @@ final readonly class Season
             ...$this->usually('sides', SideBasting::class),
             ...$this->usually('alignment', Alignment::class),
             ...$this->usually('last_edge', LastEdge::class),
+            ...$this->usually('loading_place', LoadingPlace::class),
+            ...$this->usually('to_and_fro', ToAndFro::class),
+            ...$this->usually('hanging_end', HangingEnd::class),
+            ...$this->usually('side_clamps', ClampTime::class),
+            ...$this->usually('clamps_firm', ClampFirmness::class),
+            ...$this->usually('pick', PickTime::class),
             ...$this->lot->maybe(20, 'despite', 'The client wants it all the same.'),
         ];
     }

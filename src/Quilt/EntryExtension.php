@@ -13,6 +13,9 @@ final class EntryExtension extends AbstractExtension
 {
     public function getFunctions(): array
     {
-        return [new TwigFunction('choices', static fn(string $path): array => Entries::at($path)?->choices() ?? [])];
+        return [
+            new TwigFunction('choices', static fn(string $path): array => Entries::at($path)?->choices() ?? []),
+            new TwigFunction('schools', static fn(string $path): array => Entries::HABITS[$path]::cases()),
+        ];
     }
 }

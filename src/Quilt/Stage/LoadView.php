@@ -8,6 +8,7 @@ use Schwung\Core\Job\Overruling;
 use Schwung\Core\Loading\Group;
 use Schwung\Core\Loading\Setup;
 use Schwung\Core\Loading\Step;
+use Schwung\Core\Loading\StepKind;
 use Schwung\Core\Loading\StepList;
 use Schwung\Core\Measure\LengthWriter;
 use Schwung\Core\Measure\Phrase;
@@ -22,7 +23,7 @@ use Schwung\Core\Plan\Finding;
 final readonly class LoadView
 {
     /** Of a column on paper. */
-    private const LETTERS_A_LINE = 72;
+    private const LETTERS_A_LINE = 56;
 
     /**
      * @param Setup|null      $setup      null while there is nothing to load
@@ -48,20 +49,29 @@ final readonly class LoadView
         if (null === $this->steps) {
             return Phrase::of('The steps follow once batting and quilting are chosen.');
         }
-        $minutes = (int) round($this->steps->minutes() / 5) * 5;
-        $time = $minutes < 60 ? "$minutes minutes" : \sprintf('%d h %02d', intdiv($minutes, 60), $minutes % 60);
+        $loading = self::time($this->steps->minutesOfLoading());
+        $all = self::time($this->steps->minutes());
 
-        return Phrase::of("{$this->steps->count()} steps, about $time (an estimate).");
+        return Phrase::of("{$this->steps->count()} steps: loaded in about $loading, off in about $all (estimates).");
+    }
+
+    private static function time(float $minutes): string
+    {
+        $minutes = (int) round($minutes / 5) * 5;
+
+        return $minutes < 60 ? "$minutes min" : \sprintf('%d h %02d', intdiv($minutes, 60), $minutes % 60);
     }
 
     /**
-     * The steps in two columns that are about as long on paper.
+     * The steps that paper tells, in two columns that are about as long: of the passes the first two, since all others go
+     * like the second.
      *
      * @return array{list<Step>, list<Step>}
      */
     public function columns(): array
     {
         $writer = new LengthWriter(UnitSystem::Inches);
+        $told = array_values(array_filter($this->steps->steps ?? [], self::isTold(...)));
         $lines = array_map(
             static fn(Step $step): float => 0.6 +
                 ceil(
@@ -71,14 +81,28 @@ final readonly class LoadView
                             : mb_strlen($step->text->caution?->writtenBy($writer) ?? ''))) /
                         self::LETTERS_A_LINE,
                 ),
-            $this->steps->steps ?? [],
+            $told,
         );
         [$half, $sum, $left] = [array_sum($lines) / 2, 0.0, 0];
         while ($left < \count($lines) && $sum < $half) {
             $sum += $lines[$left++];
         }
 
-        return [\array_slice($this->steps->steps ?? [], 0, $left), \array_slice($this->steps->steps ?? [], $left)];
+        return [\array_slice($told, 0, $left), \array_slice($told, $left)];
+    }
+
+    /** Whether there are passes that go like the second. */
+    public function repeats(): bool
+    {
+        return ($this->setup?->winding->count() ?? 0) > 2;
+    }
+
+    private static function isTold(Step $step): bool
+    {
+        return Group::Pass !== $step->group ||
+            null === $step->pass ||
+            $step->pass < 3 ||
+            StepKind::Turn === $step->kind;
     }
 
     public function bobbins(): Phrase

@@ -35,7 +35,7 @@ final class FrameTest extends StudioTestCase
         $page = $this->browser->request('GET', "/quilts/{$quilt->id()}/load");
 
         self::assertMatchesRegularExpression(
-            '/^\d\d steps, about \d h \d\d \(an estimate\)\.$/',
+            '/^\d\d steps: loaded in about \d h \d\d, off in about \d h \d\d \(estimates\)\.$/',
             $page->filter('#sheet h2')->text(),
         );
         self::assertGreaterThan(25, $page->filter('.steps li')->count());
@@ -66,7 +66,7 @@ final class FrameTest extends StudioTestCase
         preg_match('~/quilts/([^/]+)/~', (string) $this->browser->getResponse()->headers->get('Location'), $found);
         $other = $this->browser->request('GET', '/quilts/' . ($found[1] ?? '') . '/load');
 
-        self::assertSame('same', $other->filter('#f-desk-basting_stitch option[selected]')->attr('value'));
+        self::assertSame('same', $other->filter('#f-desk-basting_stitch input[checked]')->attr('value'));
         self::assertSame(
             'quilting',
             $other->filter('#f-desk-purpose option[selected]')->attr('value'),

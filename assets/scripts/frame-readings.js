@@ -1,4 +1,5 @@
 // The forms in which readings are taken: steppers that go by the studio's fraction of an inch, or by millimetres.
+import { firmness, straightness } from "./frame-judge.js";
 import { stepOf, written } from "./frame-lengths.js";
 
 export class Readings {
@@ -18,6 +19,28 @@ export class Readings {
     stepper.dataset.value = String(steps);
     const output = /** @type {HTMLElement} */ (stepper.querySelector("output"));
     output.textContent = written(steps, this.units, this.fraction);
+  }
+
+  /**
+   * Says at once what a box's reading means, where it means something by itself.
+   * @param {HTMLElement} box
+   */
+  judge(box) {
+    const told = /** @type {HTMLElement | null} */ (box.querySelector("[data-judged]"));
+    if (!told) {
+      return;
+    }
+    const says = JSON.parse(told.dataset.judged ?? "{}");
+    const reading = /** @type {any} */ (this.read(box));
+    if (box.dataset.reading === "firmness") {
+      told.textContent = firmness(reading)
+        .map((word) => says[word])
+        .join(" ");
+      return;
+    }
+    const judged = straightness(reading);
+    const by = written(Math.round(judged.by / stepOf(this.units, this.fraction)), this.units, this.fraction);
+    told.textContent = says[judged.says].replace("%s", by.replace(/^\+/, ""));
   }
 
   /** @param {HTMLElement} stepper @param {number} by steps */

@@ -264,6 +264,7 @@ function openDialog(id) {
     open.close();
   }
   readings.clear(dialog(id));
+  readings.judge(dialog(id));
   dialog(id).showModal();
 }
 
@@ -352,6 +353,7 @@ root.addEventListener("click", (event) => {
   } else if (by) {
     const stepper = /** @type {HTMLElement} */ (by.closest("[data-stepper]"));
     readings.change(stepper, Number(by.dataset.by));
+    readings.judge(/** @type {HTMLElement} */ (stepper.closest("dialog")));
   } else if (found("[data-saves]")) {
     saveReading(/** @type {HTMLElement} */ (target.closest("[data-reading]")));
   } else if (stateOf) {
@@ -365,6 +367,7 @@ root.addEventListener("click", (event) => {
 
 for (const box of root.querySelectorAll("dialog")) {
   box.addEventListener("close", () => root.focus());
+  box.addEventListener("change", () => readings.judge(box));
 }
 
 // The tape speaks to the length in focus, the encoder to the step at hand.
@@ -384,6 +387,7 @@ listen((message) => {
     );
     if (stepper) {
       readings.measure(stepper, message.length_mm);
+      readings.judge(/** @type {HTMLElement} */ (stepper.closest("dialog")));
     }
   }
 });

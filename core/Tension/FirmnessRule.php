@@ -10,6 +10,16 @@ use Schwung\Core\Measure\Phrase;
 /** Rule 17: what the feel of both layers says of the finished quilt, and what to do before the next stitch. */
 final readonly class FirmnessRule
 {
+    /** What is said of a feel, by a word for each. */
+    public const SAYS = [
+        'rings' => 'It rings: let off until it gives under the hand.',
+        'hangs' => 'It hangs: take up until it is firm.',
+        'backing-firmer' => 'The backing is the firmer: off the frame the edges will curl to the back.',
+        'top-firmer' => 'The top is the firmer: off the frame the edges will curl to the front.',
+        'one-side' => 'One side is firmer than the other: look for drag lines from corner to corner.',
+        'jumped' => 'The cloth jumped back by more than an eighth of an inch: the side clamp was too tight.',
+    ];
+
     /**
      * @param Length|null $jumpedBack how far the cloth jumped when a side clamp was released; null where nobody looked
      *
@@ -17,23 +27,18 @@ final readonly class FirmnessRule
      */
     public function advise(FirmnessReading $reading, ?Length $jumpedBack = null): array
     {
-        $advice = [
-            $reading->has(Firmness::Rings) ? Phrase::of('It rings: let off until it gives under the hand.') : null,
-            $reading->has(Firmness::Hangs) ? Phrase::of('It hangs: take up until it is firm.') : null,
-            $reading->balance() >= 1
-                ? Phrase::of('The backing is the firmer: off the frame the edges will curl to the back.')
-                : null,
-            $reading->balance() <= -1
-                ? Phrase::of('The top is the firmer: off the frame the edges will curl to the front.')
-                : null,
-            $reading->sideToSide() >= 1
-                ? Phrase::of('One side is firmer than the other: look for drag lines from corner to corner.')
-                : null,
-            null !== $jumpedBack && $jumpedBack->isLongerThan(Length::inches(0.125))
-                ? Phrase::of('The cloth jumped back by more than an eighth of an inch: the side clamp was too tight.')
-                : null,
+        $holds = [
+            'rings' => $reading->has(Firmness::Rings),
+            'hangs' => $reading->has(Firmness::Hangs),
+            'backing-firmer' => $reading->balance() >= 1,
+            'top-firmer' => $reading->balance() <= -1,
+            'one-side' => $reading->sideToSide() >= 1,
+            'jumped' => null !== $jumpedBack && $jumpedBack->isLongerThan(Length::inches(0.125)),
         ];
 
-        return array_values(array_filter($advice));
+        return array_map(
+            static fn(string $word): Phrase => Phrase::of(self::SAYS[$word]),
+            array_keys(array_filter($holds)),
+        );
     }
 }

@@ -8,6 +8,7 @@ use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\LengthWriter;
 use Schwung\Core\Running\EntryKind;
 use Schwung\Core\Running\JournalEntry;
+use Schwung\Core\Running\StraightRule;
 use Schwung\Core\Tension\Cause;
 use Schwung\Core\Tension\Firmness;
 use Schwung\Core\Tension\Knowledge;
@@ -63,7 +64,9 @@ final readonly class LogLines
             EntryKind::Done, EntryKind::Undone => $this->step($entry, $view),
             EntryKind::Register => $this->lengths($entry, ['left', 'right']) .
                 ", at {$this->length($entry, 'wound')} wound on",
-            EntryKind::Straightness => $this->lengths($entry, ['left', 'centre', 'right']),
+            EntryKind::Straightness => $this->lengths($entry, ['left', 'centre', 'right']) .
+                ': ' .
+                lcfirst($this->straightness($entry)),
             EntryKind::Release => "jumped back {$this->length($entry, 'jumped')}",
             EntryKind::Firmness => "backing {$this->feel($entry, 'backing')}; top {$this->feel($entry, 'top')}",
             EntryKind::State => "{$entry->text('part')} is {$entry->text('is')}",
@@ -82,6 +85,16 @@ final readonly class LogLines
             EntryKind::Replan => 'the rest goes by the quilt\'s sheet as it is now',
             EntryKind::Correction => 'an entry above was wrong',
         };
+    }
+
+    private function straightness(JournalEntry $entry): string
+    {
+        [$left, $centre, $right] = array_map(
+            static fn(string $place): Length => Length::millimetres($entry->number($place)),
+            ['left', 'centre', 'right'],
+        );
+
+        return (new StraightRule())->judge($left, $centre, $right)->sentence()->writtenBy($this->writer);
     }
 
     private function cause(JournalEntry $entry): string

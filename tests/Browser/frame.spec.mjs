@@ -212,6 +212,30 @@ test("the release test and the feel of both layers bring their advice", async ({
   await expect(page.getByText("It rings: let off until it gives")).toBeVisible();
 });
 
+test("a reading is judged while it is taken, and again in the log", async ({ page }) => {
+  const quilt = await bringIn(page, job("Slanted"));
+  await begin(page, quilt);
+  await goTo(page, "align-seam");
+  await page.keyboard.press("r");
+  const judged = page.locator("#straightness-dialog [data-judged]");
+  await expect(judged).toHaveText("Straight: baste it.");
+  for (let i = 0; i < 3; ++i) {
+    await page.getByLabel("At the right: more").click();
+  }
+  await expect(judged).toHaveText("Move the right side 3/16 in away from you.");
+  await expectAccessible(page);
+  await page.getByRole("button", { name: "Save the reading" }).click();
+  await expectSent(page);
+  await goTo(page, "inspect");
+  await page.keyboard.press("r");
+  await page.getByLabel("Top, left").selectOption("hangs");
+  await expect(page.locator("#firmness-dialog [data-judged]")).toHaveText(
+    "It hangs: take up until it is firm. One side is firmer than the other: look for drag lines from corner to corner.",
+  );
+  await page.goto(`${quilt}/stitch`);
+  await expect(page.getByText("move the right side 3/16 in away from you")).toBeVisible();
+});
+
 test("a problem is written down at its place, with a photo", async ({ page }) => {
   const errors = watchErrors(page);
   const quilt = await bringIn(page, job("A pleat"));
@@ -334,6 +358,8 @@ for (const [width, height] of [
     await begin(page, quilt);
     for (const key of ["attach-lead", "reference", "pass-1-stitch"]) {
       await goTo(page, key);
+      // What lies half below the keys is scrolled up by whoever wants to press it.
+      await page.evaluate(() => window.scrollTo(0, document.body.scrollHeight));
       await expectAccessible(page);
       await expectNoOverflow(page);
     }

@@ -26,7 +26,7 @@ const loads = [
     tells: {
       "attach-lead": /^\s*Clip the backing.*channel clips/,
       "hold-end": /^\s*Hold the hanging end/,
-      "pin-tail": /^\s*Take bar and magnets off the tail edge/,
+      "pin-tail": /^\s*Lay the tail edge flat and pin it/,
     },
   },
   {

@@ -59,7 +59,10 @@ final readonly class LoadView
     {
         $minutes = (int) round($minutes / 5) * 5;
 
-        return $minutes < 60 ? "$minutes min" : \sprintf('%d h %02d', intdiv($minutes, 60), $minutes % 60);
+        // A time is not broken at the end of a line.
+        return $minutes < 60
+            ? "$minutes\u{a0}min"
+            : \sprintf("%d\u{a0}h\u{a0}%02d", intdiv($minutes, 60), $minutes % 60);
     }
 
     /**

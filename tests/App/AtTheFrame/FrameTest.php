@@ -35,7 +35,7 @@ final class FrameTest extends StudioTestCase
         $page = $this->browser->request('GET', "/quilts/{$quilt->id()}/load");
 
         self::assertMatchesRegularExpression(
-            '/^\d\d steps: loaded in about \d h \d\d, off in about \d h \d\d \(estimates\)\.$/',
+            '/^\d\d steps: loaded in about \d\sh\s\d\d, off in about \d\sh\s\d\d \(estimates\)\.$/u',
             $page->filter('#sheet h2')->text(),
         );
         self::assertGreaterThan(25, $page->filter('.steps li')->count());

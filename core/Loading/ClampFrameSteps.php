@@ -109,7 +109,7 @@ final readonly class ClampFrameSteps
     private function pin(Sequence $sequence, Setup $setup): Step
     {
         $top = (new Places($setup))->top();
-        $count = 2 * (int) ceil($setup->across()->toInches() / self::PIN_INCHES);
+        $count = (int) ceil($setup->across()->toInches() / self::PIN_INCHES);
 
         return new Step(
             'pin-sandwich',
@@ -117,14 +117,14 @@ final readonly class ClampFrameSteps
             StepKind::Hold,
             new StepText(
                 do: Phrase::of(
-                    "Pin the three layers along both ends with $count pins, %s apart.",
+                    "Pin the three layers along both ends, $count pins at each, %s apart.",
                     Figure::measured(Length::inches(self::PIN_INCHES)),
                 ),
                 why: Phrase::of('The layers travel together to the poles.'),
-                check: Phrase::of("Nothing shifts when a corner is lifted; $count counted in."),
+                check: Phrase::of("Nothing shifts when a corner is lifted; twice $count counted in."),
                 otherwise: Phrase::of('A row of pins more across the middle.'),
-                figure: Phrase::of("$count pins"),
-                caution: Phrase::of('Outermost pins point inward.'),
+                figure: Phrase::of("2 × $count pins"),
+                caution: Phrase::of('Outermost pins point inward. Those of the tail stay in until it comes into the bed.'),
             ),
             Shown::Bed,
             6,
@@ -132,7 +132,8 @@ final readonly class ClampFrameSteps
             does: static fn(ClothState $cloth): ClothState => $cloth
                 ->layBatting(Length::zero())
                 ->layTop($top)
-                ->put('layers', new Pieces('pins', $count, Where::Bed)),
+                ->put('layers', new Pieces('pins', $count, Where::Bed))
+                ->put('tail-edge', new Pieces('pins', $count)),
         );
     }
 
@@ -190,7 +191,8 @@ final readonly class ClampFrameSteps
             leaves: [new Setting(StatePart::Tail, 'held')],
             does: static fn(ClothState $cloth): ClothState => $cloth
                 ->standAt(Length::zero())
-                ->put('loose', new Pieces("$clips spring clips", 2)),
+                ->put('loose', new Pieces("$clips spring clips", 2))
+                ->rollIn('tail-edge'),
         );
     }
 

@@ -186,6 +186,25 @@ final readonly class ClothState
         return $this->with(pieces: [...$this->pieces, $what => $pieces]);
     }
 
+    /** What holds this, if anything does, lies in a closed roll from now on. */
+    public function rollIn(string $what): self
+    {
+        return $this->lying($what, Where::Roller);
+    }
+
+    /** It has come out of its roll into the bed. */
+    public function bringIn(string $what): self
+    {
+        return $this->lying($what, Where::Bed);
+    }
+
+    private function lying(string $what, Where $where): self
+    {
+        return isset($this->pieces[$what])
+            ? $this->with(pieces: [...$this->pieces, $what => $this->pieces[$what]->at($where)])
+            : $this;
+    }
+
     /** What is rolled in cannot be taken out until it is unrolled. */
     public function take(string $what): self
     {

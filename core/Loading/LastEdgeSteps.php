@@ -38,9 +38,12 @@ final readonly class LastEdgeSteps
 
             return;
         }
-        $count = 1 + (int) ceil($setup->across()->toInches() / self::PIN_INCHES);
+        $pinned = $sequence->cloth()->pieces['tail-edge'] ?? null;
+        $count = $pinned->count ?? 1 + (int) ceil($setup->across()->toInches() / self::PIN_INCHES);
         $sequence->add(
-            $this->pin($setup, $pass, $count, $sequence->state()->pins()),
+            null === $pinned
+                ? $this->pin($setup, $pass, $count, $sequence->state()->pins())
+                : $this->findPinned($setup, $pass, $count),
             $this->baste($setup, $pass, $count),
         );
     }
@@ -63,6 +66,32 @@ final readonly class LastEdgeSteps
         }
 
         return $cloth;
+    }
+
+    /** Loaded as one piece, its tail edge has been pinned since the table, and comes out of the roll with its pins. */
+    private function findPinned(Setup $setup, int $pass, int $count): Step
+    {
+        return new Step(
+            'pin-tail',
+            Group::LastEdge,
+            StepKind::Hold,
+            new StepText(
+                do: Phrase::of(
+                    $this->letGo($setup) .
+                        ", lay it straight, and count its $count pins: they have been in since the table.",
+                ),
+                why: Phrase::of('It has come out of the roll: from here on only the pins hold the layers together.'),
+                check: Phrase::of("It lies parallel to the pole; $count counted."),
+                otherwise: Phrase::of('Take a pin out, smooth, and set it again.'),
+                figure: Phrase::of("$count pins"),
+                caution: Phrase::of('Spring clips can fly back. Points away from the hand.'),
+            ),
+            Shown::Basting,
+            2,
+            leaves: [new Setting(StatePart::Pins, (string) $count), new Setting(StatePart::Tail, 'pinned')],
+            pass: $pass,
+            does: static fn(ClothState $cloth): ClothState => self::free($cloth)->bringIn('tail-edge'),
+        );
     }
 
     private function pin(Setup $setup, int $pass, int $count, int $before): Step
@@ -144,7 +173,8 @@ final readonly class LastEdgeSteps
             new StepText(
                 do: Phrase::of(
                     $this->letGo($setup) .
-                        ', and secure it a block at a time within the width of the binding as you quilt along it.',
+                        ', and secure it a block at a time within the width of the binding as you quilt along it' .
+                        ($setup->isClamped() ? ', its pins out one by one.' : '.'),
                 ),
                 why: Phrase::of('Each block keeps its own place, and no long line has to be basted.'),
                 check: Phrase::of('The free part hangs straight beside the block at hand.'),
@@ -157,10 +187,13 @@ final readonly class LastEdgeSteps
             needs: [new Setting(StatePart::ChannelLock, 'off')],
             leaves: [new Setting(StatePart::Tail, 'basted')],
             pass: $pass,
-            does: static fn(ClothState $cloth): ClothState => self::free($cloth)->baste(
-                LineKind::Tail->value,
-                new LineIn(LineKind::Tail, null, true),
-            ),
+            does: static function (ClothState $cloth): ClothState {
+                $cloth = self::free($cloth)
+                    ->bringIn('tail-edge')
+                    ->baste(LineKind::Tail->value, new LineIn(LineKind::Tail, null, true));
+
+                return $cloth->has('tail-edge') ? $cloth->take('tail-edge') : $cloth;
+            },
             school: $setup->habits->lastEdge,
         );
     }

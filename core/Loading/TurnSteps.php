@@ -70,8 +70,10 @@ final readonly class TurnSteps
             StepKind::Attach,
             new StepText(
                 do: Phrase::of(
-                    'Attach the tail end to the take-up leader and the stitched end to the other as before, from the ' .
-                        "centre out, to the {$setup->firstSide()} first.",
+                    ($setup->isClamped()
+                        ? 'Clamp the tail end to the back pole and the stitched end to the front pole'
+                        : 'Attach the tail end to the take-up leader and the stitched end to the other') .
+                        " as before, from the centre out, to the {$setup->firstSide()} first.",
                 ),
                 why: Phrase::of('The same holds serve; only their ends are changed.'),
                 check: Phrase::of('Centres on their marks at both ends.'),
@@ -93,7 +95,12 @@ final readonly class TurnSteps
             Group::Pass,
             StepKind::Look,
             new StepText(
-                do: Phrase::of('Wind to one roller and back once, hold both, and feel it at left, centre and right.'),
+                do: Phrase::of(
+                    $setup->isClamped()
+                        ? 'Roll the stitched half toward the front pole, level the bed, hold both poles, and feel it at left, ' .
+                            'centre and right.'
+                        : 'Wind to one roller and back once, hold both, and feel it at left, centre and right.',
+                ),
                 why: Phrase::of('The stitched half is stiffer than the other and hides a slack side.'),
                 check: Phrase::of('No drag line in the well; firm with give.'),
                 otherwise: Phrase::of('Shift the end that pulls, wind again.'),
@@ -116,6 +123,7 @@ final readonly class TurnSteps
         $at = $isLong ? " at {$setup->bastingStitches()} stitches an inch" : '';
         $back = $isLong ? ", then set the stitch back to {$setup->stitches->quiltingPerInch}" : '';
         $lines = $setup->isBastedAllOver() ? ', and lines across, %s apart' : '';
+        $pins = $setup->isClamped() && !$setup->is(Purpose::Prebasted) ? ', and take out the pins of the tail edge' : '';
         $basted = [
             LineKind::Tail->value => new LineIn(LineKind::Tail, null, true),
             ...$setup->isBastedAllOver()
@@ -129,7 +137,7 @@ final readonly class TurnSteps
             StepKind::Baste,
             new StepText(
                 do: Phrase::of(
-                    "Baste the tail edge and the sides of the bed$at, %s inside, from the centre out$lines$back.",
+                    "Baste the tail edge and the sides of the bed$at, %s inside, from the centre out$lines$back$pins.",
                     ...[Figure::measured(Length::inches(BastingRule::INSET_INCHES))],
                     ...$setup->isBastedAllOver() ? [Figure::measured(Length::inches(BastingRule::HAND_INCHES))] : [],
                 ),
@@ -143,7 +151,11 @@ final readonly class TurnSteps
             needs: [new Setting(StatePart::ChannelLock, 'off'), ...Stitching::held($setup)],
             leaves: [new Setting(StatePart::Tail, 'basted')],
             pass: $wind->number,
-            does: static fn(ClothState $cloth): ClothState => $cloth->basteAll($basted),
+            does: static function (ClothState $cloth) use ($basted): ClothState {
+                $cloth = $cloth->basteAll($basted);
+
+                return $cloth->has('tail-edge') ? $cloth->take('tail-edge') : $cloth;
+            },
         );
     }
 

@@ -16,19 +16,20 @@ final readonly class MovePlan
 {
     /**
      * @param list<Section> $sections from left to right
+     * @param int           $after    how many passes were worked before these
      *
      * @return list<Move> in order; the first section needs none
      */
-    public function moves(array $sections, PassPlan $passes): array
+    public function moves(array $sections, PassPlan $passes, int $after = 0): array
     {
         $moves = [];
         foreach ($passes->passes as $i => $pass) {
             $order = 0 === $i % 2 ? $sections : array_reverse($sections);
             foreach ($order as $k => $section) {
                 if (0 !== $k) {
-                    $moves[] = $this->sideways($pass, $order[$k - 1], $section);
+                    $moves[] = $this->sideways($after + $pass->number, $order[$k - 1], $section);
                 } elseif (0 !== $i) {
-                    $moves[] = $this->forward($passes->passes[$i - 1], $pass, $section);
+                    $moves[] = $this->forward($passes->passes[$i - 1], $after + $pass->number, $section, $after > 0);
                 }
             }
         }
@@ -36,14 +37,14 @@ final readonly class MovePlan
         return $moves;
     }
 
-    private function sideways(Pass $pass, Section $from, Section $to): Move
+    private function sideways(int $pass, Section $from, Section $to): Move
     {
         $leftward = $to->number > $from->number;
         $bound = $leftward ? $from : $to;
         $line = StopKind::Seam === $bound->boundKind ? 'the seam' : 'the basted line';
 
         return new Move(
-            $pass->number,
+            $pass,
             $to->number,
             MoveKind::Sideways,
             $to->from->minus($from->from),
@@ -54,16 +55,18 @@ final readonly class MovePlan
         );
     }
 
-    private function forward(Pass $before, Pass $pass, Section $section): Move
+    private function forward(Pass $before, int $pass, Section $section, bool $isFromTail): Move
     {
         return new Move(
-            $pass->number,
+            $pass,
             $section->number,
             MoveKind::Forward,
             $before->advance ?? Length::zero(),
             'the side clamps, then the front clamps; the back clamps hold until the roll is in hand.',
             Phrase::of(
-                'Line up the last stitched line, %s from the lead edge, along the rails.',
+                'Line up the last stitched line, %s from the ' .
+                    ($isFromTail ? 'tail' : 'lead') .
+                    ' edge, along the rails.',
                 Figure::measured($before->to),
             ),
         );

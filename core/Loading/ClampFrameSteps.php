@@ -124,7 +124,9 @@ final readonly class ClampFrameSteps
                 check: Phrase::of("Nothing shifts when a corner is lifted; twice $count counted in."),
                 otherwise: Phrase::of('A row of pins more across the middle.'),
                 figure: Phrase::of("2 × $count pins"),
-                caution: Phrase::of('Outermost pins point inward. Those of the tail stay in until it comes into the bed.'),
+                caution: Phrase::of(
+                    'Outermost pins point inward. Those of the tail stay in until it comes into the bed.',
+                ),
             ),
             Shown::Bed,
             6,

@@ -24,7 +24,7 @@ final readonly class MoveSteps
             return new MovesOfPass(null, []);
         }
         $ofPass = array_values(
-            array_filter($setup->winding->moves, static fn(Move $move): bool => $move->pass === $wind->pass->number),
+            array_filter($setup->winding->moves, static fn(Move $move): bool => $move->pass === $wind->number),
         );
         $forward = array_values(
             array_filter($ofPass, static fn(Move $move): bool => MoveKind::Forward === $move->kind),

@@ -123,7 +123,8 @@ final readonly class TurnSteps
         $at = $isLong ? " at {$setup->bastingStitches()} stitches an inch" : '';
         $back = $isLong ? ", then set the stitch back to {$setup->stitches->quiltingPerInch}" : '';
         $lines = $setup->isBastedAllOver() ? ', and lines across, %s apart' : '';
-        $pins = $setup->isClamped() && !$setup->is(Purpose::Prebasted) ? ', and take out the pins of the tail edge' : '';
+        $pins =
+            $setup->isClamped() && !$setup->is(Purpose::Prebasted) ? ', and take out the pins of the tail edge' : '';
         $basted = [
             LineKind::Tail->value => new LineIn(LineKind::Tail, null, true),
             ...$setup->isBastedAllOver()

@@ -11,6 +11,7 @@ use Schwung\Core\Advance\CourseRule;
 use Schwung\Core\Advance\MovePlan;
 use Schwung\Core\Advance\PassPlan;
 use Schwung\Core\Advance\SeamGrid;
+use Schwung\Core\Advance\Section;
 use Schwung\Core\Advance\Stop;
 use Schwung\Core\Advance\TurnRound;
 use Schwung\Core\Advance\Winding;
@@ -69,7 +70,11 @@ final readonly class WindingRule
                 moves: \count($plan->chosenPlan()->sections) > 1
                     ? [
                         ...(new MovePlan())->moves($plan->chosenPlan()->sections, $turnRound->first),
-                        ...(new MovePlan())->moves($plan->chosenPlan()->sections, $turnRound->second),
+                        ...(new MovePlan())->moves(
+                            Section::mirrored($plan->chosenPlan()->sections, $plan->job->top->across($plan->chosen())),
+                            $turnRound->second,
+                            $turnRound->first->count(),
+                        ),
                     ]
                     : [],
                 isTurnedRound: true,

@@ -53,6 +53,29 @@ final class SectionsTest extends TestCase
         );
     }
 
+    public function testTurnedByHalfATurnTheSectionsAreMirrored(): void
+    {
+        $mirrored = Section::mirrored($this->sections(100, 40, 12, 25, 38, 51, 64, 77, 90), Length::inches(100));
+
+        self::assertSame(
+            [[1, 0.0, 36.0], [2, 35.0, 62.0], [3, 61.0, 100.0]],
+            array_map(
+                static fn(Section $section): array => [
+                    $section->number,
+                    $section->from->toInches(),
+                    $section->to->toInches(),
+                ],
+                $mirrored,
+            ),
+        );
+        self::assertSame(
+            [StopKind::Seam, StopKind::Seam, null],
+            array_map(static fn(Section $section): ?StopKind => $section->boundKind, $mirrored),
+        );
+        $one = $this->sections(72, 72);
+        self::assertEquals($one, Section::mirrored($one, Length::inches(72)));
+    }
+
     public function testAReachWithinTheOverlapCannotBeWorked(): void
     {
         self::assertNull((new SectionRule(Length::inches(1)))->count(Length::inches(50), Length::inches(1)));

@@ -99,6 +99,11 @@ final class StateTest extends TestCase
             Working::Plain,
         ];
         yield 'a clamp frame in sections' => [Loads::clamped(), Working::Plain];
+        yield 'a clamp frame in sections, turned round' => [Loads::clamped(), Working::TurnedRound];
+        yield 'a clamp frame, borders last' => [
+            [...Loads::clamped(), 'quilting' => ['style' => 'blocks']],
+            Working::BordersLast,
+        ];
         yield 'blocks, turned round' => [['quilting' => ['style' => 'blocks']], Working::TurnedRound];
         yield 'rows, turned round' => [[], Working::TurnedRound];
         yield 'blocks, borders last' => [['quilting' => ['style' => 'blocks']], Working::BordersLast];

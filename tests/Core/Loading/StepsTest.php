@@ -28,6 +28,8 @@ use Schwung\Core\Loading\TopSteps;
 use Schwung\Core\Loading\TurnSteps;
 use Schwung\Core\Loading\VoidChoices;
 use Schwung\Core\Measure\Length;
+use Schwung\Core\Measure\LengthWriter;
+use Schwung\Core\Measure\UnitSystem;
 use Schwung\Core\Practice\Alignment;
 use Schwung\Core\Practice\BastingStitch;
 use Schwung\Core\Practice\BattingHold;
@@ -445,6 +447,26 @@ final class StepsTest extends TestCase
         self::assertStringContainsString('from the tail edge', $told);
         self::assertNull($list->placeOf('pin-tail'));
         self::assertSame('slack', $list->stateBefore((int) $list->placeOf('turn-on'))->at(StatePart::Firmness));
+    }
+
+    public function testOnPolesTheTurnedHalfIsMirroredAndNothingIsAttachedToALeader(): void
+    {
+        $list = Loads::steps(Loads::clamped(), working: Working::TurnedRound);
+        $told = implode("\n", Loads::told($list));
+        $moves = array_values(
+            array_filter($list->steps, static fn($step): bool => str_contains($step->key, '-move-section')),
+        );
+
+        self::assertStringContainsString(
+            'Clamp the tail end to the back pole and the stitched end to the front',
+            $told,
+        );
+        self::assertStringContainsString('and take out the pins of the tail edge', $told);
+        self::assertStringNotContainsString('leader', $told);
+        $first = $moves[0]->text->check->writtenBy(new LengthWriter(UnitSystem::Inches));
+        $last = $moves[\count($moves) - 1]->text->check->writtenBy(new LengthWriter(UnitSystem::Inches));
+        self::assertStringContainsString('from the left edge', $first);
+        self::assertNotSame($first, $last, 'the bound lies at the other side once it is turned');
     }
 
     public function testBordersLastComeAfterTheBody(): void

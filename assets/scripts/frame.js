@@ -1,5 +1,6 @@
 // At the frame: shows one step at a time, takes what happens, and stays in step with every other device.
 import { listen } from "./devices.js";
+import { watchAids } from "./frame-aids.js";
 import { fold } from "./frame-fold.js";
 import { watchKeys } from "./frame-keys.js";
 import { Log } from "./frame-log.js";
@@ -21,6 +22,7 @@ const steps = sections
     leaves: JSON.parse(section.dataset.leaves ?? "{}"),
     needs: JSON.parse(section.dataset.needs ?? "{}"),
   }));
+const aids = watchAids(root);
 const log = new Log(
   {
     run: root.dataset.run ?? "",
@@ -103,6 +105,7 @@ function show() {
   showReading();
   showWhy();
   showNotice();
+  aids.sees(section());
   if (isParked && !dialog("return-dialog").open) {
     dialog("return-dialog").showModal();
   } else if (!isParked && dialog("return-dialog").open) {

@@ -209,12 +209,47 @@ test("the release test and the feel of both layers bring their advice", async ({
   await page.getByRole("button", { name: "Save the reading" }).click();
   await expectSent(page);
   await page.locator('[data-does="drift"]').click();
-  await expect(page.getByText("It rings: let off until it gives")).toBeVisible();
+  await expect(page.locator('[data-drawing="drift"]').getByText("It rings: let off until it gives")).toBeVisible();
+});
+
+test("a step is read aloud once, and shown in large type, where that is wanted", async ({ page }) => {
+  await page.addInitScript(() => {
+    window.said = [];
+    Object.defineProperty(window, "speechSynthesis", {
+      value: { cancel() {}, speak: (utterance) => window.said.push(utterance.text) },
+    });
+  });
+  const quilt = await bringIn(page, job("Aloud"));
+  await begin(page, quilt);
+  await goTo(page, "centres");
+  expect(await page.evaluate(() => window.said)).toEqual([]);
+  await page.getByRole("button", { name: "Keys, voice" }).click();
+  await page.getByLabel("Read each step aloud").check();
+  await page.getByLabel("Large type, for three metres").check();
+  await expectAccessible(page);
+  await page.getByRole("button", { name: "Close" }).click();
+  await page.keyboard.press(" ");
+  await expect(step(page).locator("h1")).toContainText("Free the leader flaps");
+  const said = (await page.evaluate(() => window.said)).filter((text) => text.includes("Free the leader flaps"));
+  expect(said).toHaveLength(1);
+  expect(said[0]).toContain("Look: Seen from the end, both leaders lie level with the bed.");
+  await expect(page.locator(".frame-pictures")).toBeHidden();
+  await expectNoOverflow(page);
+  await page.reload();
+  await expect(page.locator("#frame")).toHaveClass(/frame-large/);
 });
 
 test("a reading is judged while it is taken, and again in the log", async ({ page }) => {
   const quilt = await bringIn(page, job("Slanted"));
   await begin(page, quilt);
+  await goTo(page, "inspect");
+  await page.keyboard.press("r");
+  await page.getByLabel("Top, left").selectOption("hangs");
+  await expect(page.locator("#firmness-dialog [data-judged]")).toHaveText(
+    "It hangs: take up until it is firm. One side is firmer than the other: look for drag lines from corner to corner.",
+  );
+  await page.getByRole("button", { name: "Save the reading" }).click();
+  await expectSent(page);
   await goTo(page, "align-seam");
   await page.keyboard.press("r");
   const judged = page.locator("#straightness-dialog [data-judged]");
@@ -222,18 +257,12 @@ test("a reading is judged while it is taken, and again in the log", async ({ pag
   for (let i = 0; i < 3; ++i) {
     await page.getByLabel("At the right: more").click();
   }
-  await expect(judged).toHaveText("Move the right side 3/16 in away from you.");
+  await expect(judged).toHaveText("Move the right side ⅜ in away from you.");
   await expectAccessible(page);
   await page.getByRole("button", { name: "Save the reading" }).click();
   await expectSent(page);
-  await goTo(page, "inspect");
-  await page.keyboard.press("r");
-  await page.getByLabel("Top, left").selectOption("hangs");
-  await expect(page.locator("#firmness-dialog [data-judged]")).toHaveText(
-    "It hangs: take up until it is firm. One side is firmer than the other: look for drag lines from corner to corner.",
-  );
   await page.goto(`${quilt}/stitch`);
-  await expect(page.getByText("move the right side 3/16 in away from you")).toBeVisible();
+  await expect(page.getByText("move the right side ⅜ in away from you")).toBeVisible();
 });
 
 test("a problem is written down at its place, with a photo", async ({ page }) => {
@@ -299,7 +328,7 @@ test("it is parked overnight and taken up again on any device", async ({ page })
 test("a pedal's key is learnt and remembered", async ({ page }) => {
   const quilt = await bringIn(page, job("By foot"));
   await begin(page, quilt);
-  await page.getByRole("button", { name: "Keys" }).click();
+  await page.getByRole("button", { name: "Keys, voice" }).click();
   await page.locator('[data-learns="next"]').click();
   await page.keyboard.press("b");
   await page.getByRole("button", { name: "Close" }).click();

@@ -52,7 +52,12 @@ final readonly class StepWriter
     ];
 
     /** What pieces hold, where the document has another word for it. */
-    private const OF = ['top-lead' => 'top', 'batting' => 'temporary', 'layers' => 'temporary'];
+    private const OF = [
+        'top-lead' => 'top',
+        'batting' => 'temporary',
+        'layers' => 'temporary',
+        'layers-beyond' => 'temporary',
+    ];
 
     private FigureWriter $figures;
 

@@ -73,8 +73,8 @@ final readonly class BackingSteps
         $roller = End::Lead === $end ? 'the take-up leader' : "the leader of {$this->roller($setup)}";
         $isFront = LoadingPlace::Front === $setup->habits->place;
         $from = match (true) {
-            End::Tail === $end => '',
-            $isFront => ', its edge hanging at the middle of the bed',
+            End::Tail === $end => ', from the front',
+            $isFront => ', from the rear, its edge hanging at the middle of the bed',
             default => ', from the rear',
         };
         $pieces = new Pieces($setup->system($end)->words(), $attachment?->count() ?? 0);
@@ -169,10 +169,7 @@ final readonly class BackingSteps
         return $this->winding(
             'wind-back',
             $isFront
-                ? Phrase::of(
-                    "Walk round and wind the take-up forward until the lead hold stands %s $where the leveller bar.",
-                    $far,
-                )
+                ? Phrase::of("Wind the take-up forward until the lead hold stands %s $where the leveller bar.", $far)
                 : Phrase::of(
                     "Wind the {$this->cloth($setup)} neatly onto {$this->roller(
                         $setup,

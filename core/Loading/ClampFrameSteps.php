@@ -109,6 +109,7 @@ final readonly class ClampFrameSteps
     private function pin(Sequence $sequence, Setup $setup): Step
     {
         $top = (new Places($setup))->top();
+        $beyond = self::beyond($setup);
         $count = (int) ceil($setup->across()->toInches() / self::PIN_INCHES);
 
         return new Step(
@@ -130,13 +131,27 @@ final readonly class ClampFrameSteps
             ),
             Shown::Bed,
             6,
-            leaves: [new Setting(StatePart::Pins, (string) ($sequence->state()->pins() + $count))],
+            leaves: [new Setting(StatePart::Pins, (string) ($sequence->state()->pins() + $count - $beyond))],
             does: static fn(ClothState $cloth): ClothState => $cloth
                 ->layBatting(Length::zero())
                 ->layTop($top)
-                ->put('layers', new Pieces('pins', $count, Where::Bed))
+                ->put('layers', new Pieces('pins', $count - $beyond, Where::Bed))
+                ->putAny('layers-beyond', new Pieces('pins', $beyond))
                 ->put('tail-edge', new Pieces('pins', $count)),
         );
+    }
+
+    /** How many pins of the lead edge lie beyond the first section, out of reach until the quilt is moved. */
+    public static function beyond(Setup $setup): int
+    {
+        $sections = $setup->winding->sections;
+        $all = (int) ceil($setup->across()->toInches() / self::PIN_INCHES);
+
+        return \count($sections) < 2
+            ? 0
+            : (int) floor(
+                ($all * $setup->across()->minus($sections[0]->to)->toMillimetres()) / $setup->across()->toMillimetres(),
+            );
     }
 
     private function lift(Setup $setup): Step

@@ -186,6 +186,18 @@ final readonly class ClothState
         return $this->with(pieces: [...$this->pieces, $what => $pieces]);
     }
 
+    /** Puts them in if there are any. */
+    public function putAny(string $what, Pieces $pieces): self
+    {
+        return 0 === $pieces->count ? $this : $this->put($what, $pieces);
+    }
+
+    /** Takes them out if they are there. */
+    public function takeAny(string $what): self
+    {
+        return $this->has($what) ? $this->take($what) : $this;
+    }
+
     /** What holds this, if anything does, lies in a closed roll from now on. */
     public function rollIn(string $what): self
     {

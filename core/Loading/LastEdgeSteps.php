@@ -62,7 +62,7 @@ final readonly class LastEdgeSteps
     private static function free(ClothState $cloth): ClothState
     {
         foreach (['top', 'hanging-end', 'loose'] as $what) {
-            $cloth = $cloth->has($what) ? $cloth->take($what) : $cloth;
+            $cloth = $cloth->takeAny($what);
         }
 
         return $cloth;
@@ -192,7 +192,7 @@ final readonly class LastEdgeSteps
                     ->bringIn('tail-edge')
                     ->baste(LineKind::Tail->value, new LineIn(LineKind::Tail, null, true));
 
-                return $cloth->has('tail-edge') ? $cloth->take('tail-edge') : $cloth;
+                return $cloth->takeAny('tail-edge');
             },
             school: $setup->habits->lastEdge,
         );

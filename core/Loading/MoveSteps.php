@@ -10,6 +10,7 @@ use Schwung\Core\Advance\Wind;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
+use Schwung\Core\Practice\Purpose;
 
 /**
  * The moves sideways within a pass on a clamp frame.
@@ -34,13 +35,24 @@ final readonly class MoveSteps
         );
         $steps = [];
         foreach ($sideways as $move) {
-            $steps[$move->section] = $this->step($move, $wind->number);
+            $steps[$move->section] = $this->step(
+                $move,
+                $wind->number,
+                $this->bringsPins($setup, $wind),
+                \count($setup->winding->sections) === $move->section,
+            );
         }
 
         return new MovesOfPass([] === $forward ? 1 : $forward[0]->section, $steps);
     }
 
-    private function step(Move $move, int $pass): Step
+    /** Whether the first move brings the rest of the far edge within reach, with its pins. */
+    private function bringsPins(Setup $setup, Wind $wind): bool
+    {
+        return 1 === $wind->number && !$setup->is(Purpose::Prebasted);
+    }
+
+    private function step(Move $move, int $pass, bool $bringsPins, bool $isLast): Step
     {
         $far = Figure::measured(Length::ofNanometres(abs($move->distance->nanometres)));
 
@@ -49,7 +61,12 @@ final readonly class MoveSteps
             Group::Pass,
             StepKind::Move,
             new StepText(
-                do: $move->title(),
+                do: $bringsPins
+                    ? Phrase::joined(
+                        $move->title(),
+                        Phrase::of('Baste its far edge and its sides, and take its pins out.'),
+                    )
+                    : $move->title(),
                 why: Phrase::of(
                     'The needle does not reach the whole width: all sections of a band come before the advance.',
                 ),
@@ -63,6 +80,9 @@ final readonly class MoveSteps
             needs: [new Setting(StatePart::Pins, '0'), new Setting(StatePart::Poles, 'held')],
             leaves: [new Setting(StatePart::SideClamps, 'on'), new Setting(StatePart::Poles, 'held')],
             pass: $pass,
+            does: static fn(ClothState $cloth): ClothState => $bringsPins && $isLast
+                ? $cloth->takeAny('layers-beyond')
+                : $cloth,
         );
     }
 }

@@ -22,7 +22,7 @@ final readonly class OffSteps
     {
         $sequence->add($this->unroll($setup), $this->detach($setup));
         if ($sequence->is(StatePart::Reference, 'in')) {
-            $sequence->add($this->pullBasting());
+            $sequence->add($this->pullBasting($setup));
         }
         if ($setup->is(Purpose::Basting)) {
             $sequence->add($this->setMachineBack($setup));
@@ -53,7 +53,7 @@ final readonly class OffSteps
             leaves: [new Setting(StatePart::SideClamps, 'off'), new Setting(StatePart::Firmness, 'slack')],
             does: static function (ClothState $cloth): ClothState {
                 foreach (['side', 'hanging-end', 'loose'] as $what) {
-                    $cloth = $cloth->has($what) ? $cloth->take($what) : $cloth;
+                    $cloth = $cloth->takeAny($what);
                 }
 
                 return $cloth->unroll();
@@ -126,16 +126,24 @@ final readonly class OffSteps
         );
     }
 
-    private function pullBasting(): Step
+    private function pullBasting(Setup $setup): Step
     {
         return new Step(
             'pull-basting',
             Group::Off,
             StepKind::Set,
             new StepText(
-                do: Phrase::of('Pull out the reference line, and any basting that the binding will not hide.'),
+                do: Phrase::of(
+                    $setup->is(Purpose::Basting)
+                        ? 'Pull out the reference line; all other basting goes with the quilt.'
+                        : 'Pull out the reference line, and any basting that the binding will not hide.',
+                ),
                 why: Phrase::of('What is forgotten now is found by the client.'),
-                check: Phrase::of('No basting thread shows on either side.'),
+                check: Phrase::of(
+                    $setup->is(Purpose::Basting)
+                        ? 'No thread lies outside the top.'
+                        : 'No basting thread shows on either side.',
+                ),
                 otherwise: Phrase::of('Snip every hand, pull short lengths.'),
             ),
             Shown::Basting,

@@ -106,7 +106,7 @@ final readonly class PassSteps
             new StepText(
                 do: Phrase::of(
                     $isLate
-                        ? 'Snip the basting lines of this bed every hand and pull them out, also by their ends at the sides.'
+                        ? 'From below, snip the basting lines of this bed every hand; pull their other thread out by its ends at the sides.'
                         : 'Pull the basting lines of this bed out by their ends at the sides, snipped in the middle.',
                 ),
                 why: Phrase::of(ucfirst($setup->habits->pick->reason()) . '.'),
@@ -598,7 +598,7 @@ final readonly class PassSteps
     private static function letOff(ClothState $cloth): ClothState
     {
         foreach (['side', 'hanging-end'] as $what) {
-            $cloth = $cloth->has($what) ? $cloth->take($what) : $cloth;
+            $cloth = $cloth->takeAny($what);
         }
 
         return $cloth;

@@ -393,7 +393,11 @@ final readonly class TopSteps
     public static function marks(Setup $setup, Group $group): Step
     {
         $places = (new DriftMarkers())->places($setup->plan->job->top, $setup->plan->chosen(), $setup->position);
-        $atSeams = \count($places) > 1;
+        // Marks on one side alone do not tell which way the other went.
+        $atSeams =
+            [] !== $places &&
+            $places[0]->isShorterThan($setup->position) &&
+            $places[\count($places) - 1]->isLongerThan($setup->position);
         if (!$atSeams) {
             $half = $setup->across()->half();
             $places = [$setup->position->minus($half), $setup->position->plus($half)];

@@ -155,7 +155,7 @@ final readonly class TurnSteps
             does: static function (ClothState $cloth) use ($basted): ClothState {
                 $cloth = $cloth->basteAll($basted);
 
-                return $cloth->has('tail-edge') ? $cloth->take('tail-edge') : $cloth;
+                return $cloth->takeAny('tail-edge');
             },
         );
     }
@@ -198,7 +198,7 @@ final readonly class TurnSteps
     {
         return static function (ClothState $cloth): ClothState {
             foreach (['side', 'hanging-end', 'loose'] as $what) {
-                $cloth = $cloth->has($what) ? $cloth->take($what) : $cloth;
+                $cloth = $cloth->takeAny($what);
             }
 
             return $cloth->unroll()->detach();

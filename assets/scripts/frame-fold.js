@@ -32,10 +32,18 @@ export function fold(steps, all, start, words) {
     }
   }
   const byKey = new Map(steps.map((step) => [step.key, step]));
-  const state = { ...start };
+  let state = { ...start };
+  /** @type {Record<string, string> | null} */
+  let before = null;
   for (const entry of entries) {
     if (entry.kind === "done" && entry.step !== null && done.get(entry.step) === entry) {
       Object.assign(state, only(byKey.get(entry.step)?.leaves ?? {}, start));
+    } else if (entry.kind === "park") {
+      // Twice parked, it comes back to how it stood before the first.
+      before ??= state;
+      state = { ...before, ...only(slackened(entry.data?.for), start) };
+    } else if (entry.kind === "resume") {
+      [state, before] = [before ?? state, null];
     } else if (
       entry.kind === "state" &&
       entry.data.part in start &&
@@ -51,6 +59,7 @@ export function fold(steps, all, start, words) {
     state,
     place: place === -1 ? steps.length : place,
     isParked: pauses.at(-1)?.kind === "park",
+    parkedFor: pauses.filter((entry) => entry.kind === "park").at(-1)?.data?.for ?? "overnight",
     lastWork: entries.filter((entry) => ["done", "resume"].includes(entry.kind)).at(-1)?.at ?? null,
     left: left(steps, done),
   };
@@ -62,6 +71,12 @@ export function fold(steps, all, start, words) {
  */
 function accepts(words, value) {
   return words.length === 0 ? /^\d{1,3}$/.test(value) : words.includes(value);
+}
+
+/** How a frame stands while its quilt is parked. @param {string | undefined} time */
+function slackened(time) {
+  const isLong = time === "days" || time === "weeks";
+  return { "side clamps": "off", ...(isLong ? { firmness: "slack" } : {}) };
 }
 
 /**

@@ -63,7 +63,7 @@ function say(name, text) {
 }
 
 function show() {
-  const { done, state, place, left, isParked } = now();
+  const { done, state, place, left, isParked, parkedFor } = now();
   if (looking === null && place !== lastPlace) {
     turned = 0;
     isDriftShown = false;
@@ -107,6 +107,9 @@ function show() {
   showNotice();
   aids.sees(section());
   if (isParked && !dialog("return-dialog").open) {
+    for (const list of /** @type {NodeListOf<HTMLElement>} */ (root.querySelectorAll("[data-return]"))) {
+      list.hidden = list.dataset.return !== parkedFor;
+    }
     dialog("return-dialog").showModal();
   } else if (!isParked && dialog("return-dialog").open) {
     dialog("return-dialog").close();
@@ -327,8 +330,9 @@ const actions = {
     (document.fullscreenElement ? document.exitFullscreen() : root.requestFullscreen()).catch(() => {});
   },
   park: () => {
+    const time = /** @type {HTMLInputElement | null} */ (dialog("park-dialog").querySelector("input:checked"));
     dialog("park-dialog").close();
-    log.add("park", null);
+    log.add("park", null, { for: time?.value ?? "overnight" });
   },
   resume: () => {
     dialog("return-dialog").close();

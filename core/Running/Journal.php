@@ -6,6 +6,7 @@ namespace Schwung\Core\Running;
 
 use Schwung\Core\Advance\Winding;
 use Schwung\Core\Loading\FrameState;
+use Schwung\Core\Loading\ParkFor;
 use Schwung\Core\Loading\Setting;
 use Schwung\Core\Loading\StatePart;
 use Schwung\Core\Loading\Step;
@@ -82,6 +83,19 @@ final readonly class Journal
         return $this->place() === $this->steps->count();
     }
 
+    /** For how long it is parked, or was the last time. */
+    public function parkedFor(): ParkFor
+    {
+        $all = $this->ofKinds(EntryKind::Park);
+
+        return [] === $all ? ParkFor::Overnight : $this->parkedBy($all[\count($all) - 1]);
+    }
+
+    private function parkedBy(JournalEntry $entry): ParkFor
+    {
+        return ParkFor::tryFrom($entry->text('for')) ?? ParkFor::Overnight;
+    }
+
     public function isParked(): bool
     {
         $last = $this->ofKinds(EntryKind::Park, EntryKind::Resume);
@@ -90,11 +104,13 @@ final readonly class Journal
     }
 
     /**
-     * What the steps that are done leave, in the order in which they were done, and what was set right by hand since.
+     * What the steps that are done leave, in the order in which they were done, and what was set right by hand since;
+     * while it is parked, as it was slackened.
      */
     public function state(): FrameState
     {
         $state = $this->steps->start;
+        $before = null;
         $done = $this->done();
         foreach ($this->standing as $entry) {
             $place =
@@ -103,6 +119,12 @@ final readonly class Journal
                     : null;
             if (null !== $place) {
                 $state = $state->with($this->steps->steps[$place]->leaves);
+            } elseif (EntryKind::Park === $entry->kind) {
+                // Twice parked, it comes back to how it stood before the first.
+                $before ??= $state;
+                $state = $before->with($this->parkedBy($entry)->leaves());
+            } elseif (EntryKind::Resume === $entry->kind) {
+                [$state, $before] = [$before ?? $state, null];
             } elseif (EntryKind::State === $entry->kind) {
                 $part = StatePart::tryFrom($entry->text('part'));
                 $state =

@@ -16,7 +16,7 @@ final readonly class JournalEntry
      *                                   {part, is}, problem {x, y in mm, layer, seen, severity, action}, note {text},
      *                                   looked {of: key, symptom, seen}, tested {of: key, cause, proved}, fixed {of:
      *                                   key,
-     *                                   cause, action, worked}, correction {of: key}
+     *                                   cause, action, worked}, correction {of: key}, park {for}
      */
     public function __construct(
         public string $key,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\AtTheFrame;
 
+use Schwung\Core\Loading\ParkFor;
 use Schwung\Core\Loading\StatePart;
 use Schwung\Core\Running\EntryKind;
 use Schwung\Core\Running\JournalEntry;
@@ -98,7 +99,8 @@ final readonly class EntryReader
     {
         return match ($kind) {
             EntryKind::Done => isset($data['turns']) ? $this->numbers($data, ['turns'], 1000) : [],
-            EntryKind::Undone, EntryKind::Park, EntryKind::Resume, EntryKind::Replan => [],
+            EntryKind::Undone, EntryKind::Resume, EntryKind::Replan => [],
+            EntryKind::Park => isset($data['for']) ? ['for' => $this->word(ParkFor::class, $data['for'])] : [],
             EntryKind::Register => $this->numbers($data, ['left', 'right', 'wound']),
             EntryKind::Release => $this->numbers($data, ['jumped']),
             EntryKind::Straightness => $this->numbers($data, ['left', 'centre', 'right']),

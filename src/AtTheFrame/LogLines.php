@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\AtTheFrame;
 
+use Schwung\Core\Loading\ParkFor;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\LengthWriter;
 use Schwung\Core\Running\EntryKind;
@@ -80,7 +81,9 @@ final readonly class LogLines
                 $entry->text('action') .
                 ($entry->isSet('worked') ? ' It helped.' : ' It did not help.'),
             EntryKind::Note => $entry->text('text'),
-            EntryKind::Park => 'parked, slackened',
+            EntryKind::Park => 'parked ' .
+                (ParkFor::tryFrom($entry->text('for')) ?? ParkFor::Overnight)->words() .
+                ', slackened',
             EntryKind::Resume => 'taken up, looked at, clamped',
             EntryKind::Replan => 'the rest goes by the quilt\'s sheet as it is now',
             EntryKind::Correction => 'an entry above was wrong',

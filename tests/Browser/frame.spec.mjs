@@ -317,9 +317,14 @@ test("it is parked overnight and taken up again on any device", async ({ page })
   await begin(page, quilt);
   await page.getByRole("button", { name: "Park" }).click();
   await expect(page.getByText("Side clamps off: left on, they draw scallops")).toBeVisible();
+  await expect(page.getByText("by one click, and leave them held")).toBeVisible();
+  await page.getByLabel("for weeks").check();
+  await expect(page.getByText("by one click, and leave them held")).toBeHidden();
+  await expect(page.getByText("no roll stays under tension")).toBeVisible();
   await page.getByRole("button", { name: "It is parked" }).click();
   await expect(page.getByText("Parked. Before the next stitch:")).toBeVisible();
   await page.reload();
+  await expect(page.getByText("Creases at the bars")).toBeVisible();
   await page.getByRole("button", { name: "Take it up again" }).click();
   await expect(page.locator("dialog[open]")).toHaveCount(0);
   await expect(step(page)).toHaveAttribute("data-step", "room");

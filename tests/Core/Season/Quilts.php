@@ -11,6 +11,7 @@ use Schwung\Core\Exchange\JobReader;
 use Schwung\Core\Exchange\PlanWriter;
 use Schwung\Core\Job\JobParts;
 use Schwung\Core\Loading\BastingRule;
+use Schwung\Core\Loading\ParkFor;
 use Schwung\Core\Loading\Parking;
 use Schwung\Core\Loading\VoidChoices;
 use Schwung\Core\Measure\Length;
@@ -149,7 +150,16 @@ final readonly class Quilts implements Account
             'stuck' => [$preparation->overall(), $preparation->stuck(), $preparation->isOverruled()],
             'needs' => $preparation->required(),
             'basting' => null === $setup ? null : (new BastingRule())->lines($setup),
-            'parking' => null === $setup ? null : [(new Parking())->before($setup), (new Parking())->onReturn($setup)],
+            'parking' =>
+                null === $setup
+                    ? null
+                    : array_map(
+                        static fn(ParkFor $for): array => [
+                            (new Parking())->before($setup, $for),
+                            (new Parking())->onReturn($setup, $for),
+                        ],
+                        ParkFor::cases(),
+                    ),
         ];
     }
 

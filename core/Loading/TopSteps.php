@@ -216,7 +216,7 @@ final readonly class TopSteps
                     Group::Top,
                     'lock-edge',
                     (new Places($setup))->farEdge(),
-                    'the far edge, an eighth inside it',
+                    'the far edge, just inside it',
                 ),
             );
         }

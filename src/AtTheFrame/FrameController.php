@@ -9,6 +9,7 @@ use App\Measure\CurrentUnits;
 use App\Quilt\Quilt;
 use App\Quilt\QuiltRepository;
 use Psr\Clock\ClockInterface;
+use Schwung\Core\Loading\ClothWords;
 use Schwung\Core\Loading\Parking;
 use Schwung\Core\Loading\StatePart;
 use Schwung\Core\Running\EntryKind;
@@ -51,6 +52,7 @@ final class FrameController extends AbstractController
             'quilt' => $quilt,
             'view' => $view,
             'cards' => StepCard::all($view->steps),
+            'cloths' => array_map((new ClothWords(!$view->setup->isClamped()))->of(...), $view->steps->cloths()),
             'parts' => StatePart::of($view->setup->kind()),
             'pictures' => $pictures->of($view->preparation, $view->setup, $view->steps, $this->units->system()),
             'parking' => new Parking(),

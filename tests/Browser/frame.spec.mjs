@@ -242,6 +242,10 @@ test("a step is read aloud once, and shown in large type, where that is wanted",
 test("a reading is judged while it is taken, and again in the log", async ({ page }) => {
   const quilt = await bringIn(page, job("Slanted"));
   await begin(page, quilt);
+  await goTo(page, "even");
+  await step(page).getByText("A habit, not a must: always twice").click();
+  await expect(step(page).getByText("only what is uneven has to be shared out")).toBeVisible();
+  await page.keyboard.press("Escape");
   await goTo(page, "inspect");
   await page.keyboard.press("r");
   await page.getByLabel("Top, left").selectOption("hangs");

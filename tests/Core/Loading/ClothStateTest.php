@@ -8,6 +8,7 @@ use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Schwung\Core\Loading\ClothState;
+use Schwung\Core\Loading\ClothWords;
 use Schwung\Core\Loading\Layer;
 use Schwung\Core\Loading\LineIn;
 use Schwung\Core\Loading\LineKind;
@@ -15,11 +16,14 @@ use Schwung\Core\Loading\Pieces;
 use Schwung\Core\Loading\Places;
 use Schwung\Core\Loading\Where;
 use Schwung\Core\Measure\Length;
+use Schwung\Core\Measure\LengthWriter;
+use Schwung\Core\Measure\UnitSystem;
 use Schwung\Core\Practice\FarEdge;
 use Schwung\Core\Practice\LoadingHabits;
 
 /** A bed of 24 in and a backing of 96 in, in inches. */
 #[CoversClass(ClothState::class)]
+#[CoversClass(ClothWords::class)]
 #[CoversClass(Places::class)]
 final class ClothStateTest extends TestCase
 {
@@ -165,6 +169,33 @@ final class ClothStateTest extends TestCase
             static fn(): ClothState => $held->advance(self::in(9))->detach(),
             'What holds "lead" is rolled in.',
         ];
+    }
+
+    public function testItIsSaidInFiguresAndWhatHasToComeOutByName(): void
+    {
+        $says = static fn(ClothState $cloth, bool $hasRollers = true): ?string => (new ClothWords($hasRollers))
+            ->of($cloth)
+            ?->writtenBy(new LengthWriter(UnitSystem::Inches));
+        $locked = self::held()
+            ->layBatting(self::in(1))
+            ->put('batting', new Pieces('pins', 7, Where::Bed))
+            ->lockAt(self::in(3))
+            ->baste('reference', new LineIn(LineKind::Reference, self::in(3), false));
+
+        self::assertNull($says(self::bare()));
+        self::assertSame(
+            'Lead hold 1 in in front of the leveller bar. Wound: 73 in on the backing roller, 0 in on the take-up.',
+            $says(self::held()),
+        );
+        self::assertSame(
+            'Lead hold 8 in behind the leveller bar. Wound: 64 in on the backing roller, 8 in on the take-up.',
+            $says(self::held()->advance(self::in(9))),
+        );
+        self::assertSame(
+            'Head locked 3 in from the lead hold. Still to come out: the reference line, 7 pins.',
+            $says($locked, false),
+        );
+        self::assertNull($says(self::basted(), false), 'the far edge stays');
     }
 
     public function testALineAtTheDepthOfTheLockIsStitched(): void

@@ -128,7 +128,7 @@ final class StepsTest extends TestCase
             [
                 'lock: Bring the needle over the line, 3 in from the lead hold. Raise the bobbin thread',
                 'lock-top: Bring the needle over the seam to align by, 9 ½ in from the lead hold, and turn',
-                'lock-edge: Bring the needle over the far edge, an eighth inside it, 3 ⅝ in from the lead hold',
+                'lock-edge: Bring the needle over the far edge, just inside it, 3 ⅝ in from the lead hold',
                 '⅛ in inside it, the lock on. Unlock.',
             ],
             ['by eye along the edge'],

@@ -20,6 +20,7 @@ use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
@@ -29,6 +30,9 @@ use Symfony\Component\Uid\Ulid;
 #[Route('/quilts/{id}', name: 'app_frame_')]
 final class LogController extends AbstractController
 {
+    /** So many entries of a log are shown at first. */
+    private const LATEST = 200;
+
     public function __construct(
         private readonly QuiltRepository $quilts,
         private readonly RunRepository $runs,
@@ -39,8 +43,12 @@ final class LogController extends AbstractController
     ) {}
 
     #[Route('/stitch', name: 'stitch', methods: ['GET'])]
-    public function stitch(Ulid $id, #[CurrentUser] Person $person, ?string $fault = null): Response
-    {
+    public function stitch(
+        Ulid $id,
+        #[CurrentUser] Person $person,
+        #[MapQueryParameter] bool $all = false,
+        ?string $fault = null,
+    ): Response {
         $quilt = $this->quilt($id, $person);
         $run = $this->runs->findLatest($quilt);
         $view = null === $run ? null : $this->views->open($run);
@@ -51,7 +59,9 @@ final class LogController extends AbstractController
                 'workspace' => $this->workspaces->open($quilt, new View('stitch')),
                 'view' => $view,
                 'fault' => $fault,
-                'lines' => null === $view ? [] : array_reverse($this->lines($view, $person)),
+                'lines' =>
+                    null === $view ? [] : array_reverse($this->lines($view, $person, $all ? null : self::LATEST)),
+                'earlier' => $all ? 0 : max(0, \count($view->entries ?? []) - self::LATEST),
                 'bed' => null === $view ? null : $this->pictures->log($view, $this->units->system()),
                 'differences' =>
                     null === $run || null !== $run->ended()
@@ -94,7 +104,11 @@ final class LogController extends AbstractController
         ];
         $entries = (new EntryReader($person->name(), 0, $clock->now()))->take([$entry]);
         if ([] === $entries) {
-            return $this->stitch($id, $person, 'Choose what is seen and in which layer; nothing was written down yet.');
+            return $this->stitch(
+                $id,
+                $person,
+                fault: 'Choose what is seen and in which layer; nothing was written down yet.',
+            );
         }
         $book->write($run, $entries);
         $this->addFlash('draft', 'problem-' . $id);
@@ -235,9 +249,12 @@ final class LogController extends AbstractController
     }
 
     /** @return list<LogLine> */
-    private function lines(RunView $view, Person $person): array
+    private function lines(RunView $view, Person $person, ?int $latest = null): array
     {
-        return (new LogLines(new LengthWriter($this->units->system(), $person->studio()->fraction())))->of($view);
+        return (new LogLines(new LengthWriter($this->units->system(), $person->studio()->fraction())))->of(
+            $view,
+            $latest,
+        );
     }
 
     private function run(Ulid $id, Person $person): Run

@@ -21,8 +21,12 @@ final readonly class LogLines
 {
     public function __construct(private LengthWriter $writer) {}
 
-    /** @return list<LogLine> in the order of writing */
-    public function of(RunView $view): array
+    /**
+     * @param int|null $latest so many of the latest; all where it is null
+     *
+     * @return list<LogLine> in the order of writing
+     */
+    public function of(RunView $view, ?int $latest = null): array
     {
         $entries = $view->entries;
         usort(
@@ -48,7 +52,7 @@ final readonly class LogLines
                     : null,
                 '' === $entry->text('photo') ? null : $entry->text('photo'),
             ),
-            $entries,
+            null === $latest ? $entries : \array_slice($entries, -$latest),
         );
     }
 

@@ -28,6 +28,21 @@ final class RevisionRepository extends ServiceEntityRepository
         return $this->neighbour($quilt, '>', 'ASC');
     }
 
+    /** @return array{bool, bool} whether there is one before the quilt's own, and one after it */
+    public function sides(Quilt $quilt): array
+    {
+        /** @var array{first: int|string|null, last: int|string|null} $places */
+        $places = $this->createQueryBuilder('r')
+            ->select('MIN(r.place) AS first, MAX(r.place) AS last')
+            ->where('r.quilt = :quilt')
+            ->setParameter('quilt', $quilt->id(), 'ulid')
+            ->getQuery()
+            ->getSingleResult();
+        $place = $quilt->revision()->place ?? 0;
+
+        return [(int) ($places['first'] ?? $place) < $place, (int) ($places['last'] ?? $place) > $place];
+    }
+
     public function findOneOf(Quilt $quilt, int $id): ?Revision
     {
         return $this->findOneBy(['quilt' => $quilt, 'id' => $id]);

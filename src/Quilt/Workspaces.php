@@ -38,6 +38,7 @@ final readonly class Workspaces
             $preparation = $this->preparations->of($quilt, $units, $sheet);
         }
         $shown = $this->views->of($quilt, $preparation, $view);
+        [$canUndo, $canRedo] = $this->revisions->sides($quilt);
 
         return new Workspace(
             quilt: $quilt,
@@ -46,8 +47,8 @@ final readonly class Workspaces
             bed: $this->bed($preparation, $view->stage, $shown),
             view: $shown,
             tried: $tried,
-            canUndo: null !== $this->revisions->findBefore($quilt),
-            canRedo: null !== $this->revisions->findAfter($quilt),
+            canUndo: $canUndo,
+            canRedo: $canRedo,
             revision: $quilt->revision()?->id() ?? 0,
             form: new SheetForm($this->units->writer(), $quilt->studio->timeZone()),
             sheet: $sheet,

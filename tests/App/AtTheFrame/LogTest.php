@@ -60,6 +60,25 @@ final class LogTest extends StudioTestCase
         self::assertCount(1, $page->filter('#workspace > div > div svg .problem-pin'));
     }
 
+    public function testOfALongLogTheLatestAreShownAndTheOthersAreALinkAway(): void
+    {
+        $quilt = $this->begun(
+            array_map(
+                static fn(int $i): array => ['kind' => 'note', 'step' => null, 'data' => ['text' => "note number $i"]],
+                range(1, 203),
+            ),
+        );
+        $log = 'section[aria-labelledby=log-title]';
+        $page = $this->browser->request('GET', "/quilts/{$quilt->id()}/stitch");
+
+        self::assertCount(200, $page->filter("$log li"));
+        self::assertStringContainsString('note number 203', $page->filter($log)->text());
+        self::assertStringNotContainsString('note number 3 ', $page->filter($log)->text());
+        $whole = $this->browser->click($page->selectLink('3 earlier entries')->link());
+        self::assertCount(203, $whole->filter("$log li"));
+        self::assertStringNotContainsString('earlier', $whole->filter($log)->text());
+    }
+
     public function testAProblemIsWrittenDownAfterwardsToo(): void
     {
         $quilt = $this->begun([]);

@@ -8,9 +8,7 @@ use Schwung\Core\Leader\PastLoad;
 use Schwung\Core\Loading\BastingRule;
 use Schwung\Core\Loading\Setup;
 use Schwung\Core\Loading\StepList;
-use Schwung\Core\Material\Direction;
 use Schwung\Core\Material\End;
-use Schwung\Core\Material\Stretch;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Practice\Alignment;
 use Schwung\Core\Practice\FloatKind;
@@ -21,7 +19,6 @@ use Schwung\Core\Tension\Circumstances;
 use Schwung\Core\Tension\ClothFacts;
 use Schwung\Core\Tension\FrameFacts;
 use Schwung\Core\Tension\HoldFacts;
-use Schwung\Core\Tension\SeamLie;
 use Schwung\Core\Tension\SeenFacts;
 use Schwung\Core\Tension\Symptom;
 use Schwung\Core\Tension\TopFacts;
@@ -36,8 +33,6 @@ use Schwung\Core\Tension\Zone;
  */
 final readonly class CircumstancesRule
 {
-    /** What squaring up costs a backing that still counts as square. */
-    private const SQUARE_INCHES = 0.5;
     /** Fewer loads than this say nothing of a habit. */
     private const HABIT_LOADS = 3;
     /** So often must the slack side change before it is more than chance. */
@@ -72,22 +67,7 @@ final readonly class CircumstancesRule
 
     private function cloth(\DateTimeImmutable $at): ClothFacts
     {
-        $job = $this->setup->plan->job;
-        $opened = $job->batting?->opened;
-        $shares = array_map(static fn($edge): float => $edge->share(), $this->setup->plan->top->edges);
-
-        return new ClothFacts(
-            backingKind: $job->backing->kind,
-            battingKind: $job->batting?->kind,
-            battingRestHours: null === $opened
-                ? null
-                : max(0.0, ($at->getTimestamp() - $opened->getTimestamp()) / 3600),
-            stretch: $this->stretch(),
-            seam: $this->seam(),
-            backingSquared: $this->isSquared(),
-            fullnessPercent: max(0.0, 100 * max($shares)),
-            quiltSize: [$this->setup->across(), $this->setup->along()],
-        );
+        return (new ClothRule())->facts($this->setup->plan, $at);
     }
 
     private function hold(?StepList $steps, ?Journal $journal): HoldFacts
@@ -203,32 +183,6 @@ final readonly class CircumstancesRule
     }
 
     /** As it lies once it is loaded. */
-    private function stretch(): Stretch
-    {
-        $measured = $this->setup->plan->job->backing->stretch;
-
-        return Direction::AsIs === $this->setup->plan->chosen() ? $measured : $measured->turned();
-    }
-
-    private function seam(): SeamLie
-    {
-        $backing = $this->setup->plan->job->backing;
-
-        return match (true) {
-            [] === $backing->seams => SeamLie::None,
-            [] !== $backing->seamsRollerToRoller($this->setup->plan->chosen()) => SeamLie::RollerToRoller,
-            default => SeamLie::AlongRails,
-        };
-    }
-
-    private function isSquared(): ?bool
-    {
-        $plan = $this->setup->plan;
-        $lost = Length::longest($plan->cloth->lostAcross($plan->squaredUp), $plan->cloth->lostAlong($plan->squaredUp));
-
-        return $plan->cloth->isSquareKnown ? !$lost->isLongerThan(Length::inches(self::SQUARE_INCHES)) : null;
-    }
-
     private function pass(StepList $steps, JournalEntry $fault): ?WhichPass
     {
         $place = null === $fault->step ? null : $steps->placeOf($fault->step);

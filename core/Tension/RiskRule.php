@@ -32,12 +32,19 @@ final readonly class RiskRule
     /** @param array<string, int> $confirmed how often the studio has confirmed each cause, by its word */
     public function __construct(private Knowledge $knowledge, private array $confirmed = []) {}
 
-    /** @return list<Risk> the one that most speaks for first */
-    public function foresee(Circumstances $circumstances): array
+    /**
+     * @param string|null $stage of which the risks are wanted; null for those of all
+     *
+     * @return list<Risk> the one that most speaks for first
+     */
+    public function foresee(Circumstances $circumstances, ?string $stage = null): array
     {
         $weights = [];
         $risks = [];
         foreach ($this->knowledge->entries as $word => $entry) {
+            if (null !== $stage && $stage !== (self::STAGES[$word] ?? 'load')) {
+                continue;
+            }
             $holding = array_values(
                 array_filter($entry->hints, static fn(Hint $hint): bool => $hint->holdsIn($circumstances)),
             );

@@ -36,6 +36,7 @@ final readonly class DeskReader
         'to_and_fro' => 'to_and_fro',
         'hanging_end' => 'hanging_end',
         'side_clamps' => 'side_clamps',
+        'clamps_grip' => 'clamps_grip',
         'clamps_firm' => 'clamps_firm',
         'pick' => 'pick',
     ];

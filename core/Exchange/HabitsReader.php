@@ -8,6 +8,7 @@ use Schwung\Core\Practice\Alignment;
 use Schwung\Core\Practice\BastingStitch;
 use Schwung\Core\Practice\BattingHold;
 use Schwung\Core\Practice\ClampFirmness;
+use Schwung\Core\Practice\ClampGrip;
 use Schwung\Core\Practice\ClampTime;
 use Schwung\Core\Practice\EdgeGuide;
 use Schwung\Core\Practice\FarEdge;
@@ -39,6 +40,7 @@ final readonly class HabitsReader
         'alignment' => Alignment::class,
         'hanging_end' => HangingEnd::class,
         'side_clamps' => ClampTime::class,
+        'clamps_grip' => ClampGrip::class,
         'clamps_firm' => ClampFirmness::class,
         'last_edge' => LastEdge::class,
     ];
@@ -65,6 +67,7 @@ final readonly class HabitsReader
             toAndFro: $this->word($members['to_and_fro'] ?? null, ToAndFro::class) ?? $else->toAndFro,
             hangingEnd: $this->word($members['hanging_end'] ?? null, HangingEnd::class) ?? $else->hangingEnd,
             clampTime: $this->word($members['side_clamps'] ?? null, ClampTime::class) ?? $else->clampTime,
+            clampGrip: $this->word($members['clamps_grip'] ?? null, ClampGrip::class) ?? $else->clampGrip,
             clampFirmness: $this->word($members['clamps_firm'] ?? null, ClampFirmness::class) ?? $else->clampFirmness,
             pick: $this->word($members['pick'] ?? null, PickTime::class) ?? $else->pick,
         );
@@ -87,6 +90,7 @@ final readonly class HabitsReader
             'alignment' => $habits->alignment->value,
             'hanging_end' => $habits->hangingEnd->value,
             'side_clamps' => $habits->clampTime->value,
+            'clamps_grip' => $habits->clampGrip->value,
             'clamps_firm' => $habits->clampFirmness->value,
             'last_edge' => $habits->lastEdge->value,
         ];

@@ -13,6 +13,7 @@ use Schwung\Core\Practice\Alignment;
 use Schwung\Core\Practice\BastingStitch;
 use Schwung\Core\Practice\BattingHold;
 use Schwung\Core\Practice\ClampFirmness;
+use Schwung\Core\Practice\ClampGrip;
 use Schwung\Core\Practice\ClampTime;
 use Schwung\Core\Practice\EdgeGuide;
 use Schwung\Core\Practice\FarEdge;
@@ -50,6 +51,7 @@ final class Entries
         'desk/to_and_fro' => ToAndFro::class,
         'desk/hanging_end' => HangingEnd::class,
         'desk/side_clamps' => ClampTime::class,
+        'desk/clamps_grip' => ClampGrip::class,
         'desk/clamps_firm' => ClampFirmness::class,
         'desk/pick' => PickTime::class,
     ];
@@ -66,6 +68,7 @@ final class Entries
         'desk/to_and_fro' => ToAndFro::Twice,
         'desk/hanging_end' => HangingEnd::Bar,
         'desk/side_clamps' => ClampTime::Last,
+        'desk/clamps_grip' => ClampGrip::Backing,
         'desk/clamps_firm' => ClampFirmness::Straight,
         'desk/pick' => PickTime::BeforeCrossed,
     ];

@@ -46,7 +46,9 @@ final readonly class SideClampSteps
             Group::Clamps,
             StepKind::Clamp,
             new StepText(
-                do: Phrase::of("Put $what on each side, on the backing only, {$setup->firstSide()} side first$pull."),
+                do: Phrase::of(
+                    "Put $what on each side, on {$setup->habits->clampGrip->words()}, {$setup->firstSide()} side first$pull.",
+                ),
                 why: Phrase::of(ucfirst($setup->habits->clampFirmness->reason()) . '.'),
                 check: $setup->isStretchy()
                     ? Phrase::of('Let one off again: the cloth jumps back by no more than %s.', self::jump())

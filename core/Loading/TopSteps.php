@@ -13,6 +13,7 @@ use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Practice\Alignment;
 use Schwung\Core\Practice\BattingHold;
+use Schwung\Core\Practice\ClampTime;
 use Schwung\Core\Practice\EdgeGuide;
 use Schwung\Core\Practice\FarEdge;
 use Schwung\Core\Practice\FloatKind;
@@ -41,7 +42,11 @@ final readonly class TopSteps
         if ($setup->holdsHangingEnd()) {
             $sequence->add($this->holdEnd($setup));
         }
-        $sequence->add($this->sides($setup), self::marks($setup, Group::Top));
+        $sequence->add($this->sides($setup));
+        if (ClampTime::AfterSide === $setup->habits->clampTime) {
+            $sequence->add((new SideClampSteps())->clamp($setup));
+        }
+        $sequence->add(self::marks($setup, Group::Top));
         $this->setBack($sequence, $setup);
     }
 

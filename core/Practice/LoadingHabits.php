@@ -21,6 +21,7 @@ final readonly class LoadingHabits
         public ToAndFro $toAndFro = ToAndFro::Twice,
         public HangingEnd $hangingEnd = HangingEnd::Bar,
         public ClampTime $clampTime = ClampTime::Last,
+        public ClampGrip $clampGrip = ClampGrip::Backing,
         public ClampFirmness $clampFirmness = ClampFirmness::Straight,
         public PickTime $pick = PickTime::BeforeCrossed,
     ) {}

@@ -35,6 +35,7 @@ use Schwung\Core\Practice\Alignment;
 use Schwung\Core\Practice\BastingStitch;
 use Schwung\Core\Practice\BattingHold;
 use Schwung\Core\Practice\ClampFirmness;
+use Schwung\Core\Practice\ClampGrip;
 use Schwung\Core\Practice\ClampTime;
 use Schwung\Core\Practice\EdgeGuide;
 use Schwung\Core\Practice\FarEdge;
@@ -145,7 +146,8 @@ final class StateTest extends TestCase
                                 LoadingPlace::cases()[intdiv($n, 2) % 2],
                                 ToAndFro::cases()[$n % 4],
                                 HangingEnd::cases()[intdiv($n, 3) % 4],
-                                ClampTime::cases()[intdiv($n, 5) % 2],
+                                ClampTime::cases()[intdiv($n, 5) % 3],
+                                ClampGrip::cases()[intdiv($n, 11) % 2],
                                 ClampFirmness::cases()[intdiv($n, 7) % 2],
                                 PickTime::cases()[intdiv($n, 4) % 2],
                             );

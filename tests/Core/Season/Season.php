@@ -18,6 +18,7 @@ use Schwung\Core\Practice\Alignment;
 use Schwung\Core\Practice\BastingStitch;
 use Schwung\Core\Practice\BattingHold;
 use Schwung\Core\Practice\ClampFirmness;
+use Schwung\Core\Practice\ClampGrip;
 use Schwung\Core\Practice\ClampTime;
 use Schwung\Core\Practice\EdgeGuide;
 use Schwung\Core\Practice\FarEdge;
@@ -283,6 +284,7 @@ final readonly class Season
             ...$this->usually('to_and_fro', ToAndFro::class),
             ...$this->usually('hanging_end', HangingEnd::class),
             ...$this->usually('side_clamps', ClampTime::class),
+            ...$this->usually('clamps_grip', ClampGrip::class),
             ...$this->usually('clamps_firm', ClampFirmness::class),
             ...$this->usually('pick', PickTime::class),
             ...$this->lot->maybe(20, 'despite', 'The client wants it all the same.'),

@@ -367,7 +367,7 @@ root.addEventListener("click", (event) => {
     changeState(stateOf);
   }
   // Touched, a button does not keep the keys and the pedal for itself.
-  if (event.detail > 0 && !root.querySelector("dialog[open]") && found("button")) {
+  if (event.detail > 0 && !root.querySelector("dialog[open]") && found("button, summary")) {
     root.focus();
   }
 });

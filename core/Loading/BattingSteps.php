@@ -42,7 +42,7 @@ final readonly class BattingSteps
     {
         $batting = $setup->plan->batting;
         $below = (new Places($setup))->batting();
-        $isOfTop = Figure::measured((new Places($setup))->top()->minus($below));
+        $overTop = Figure::measured((new Places($setup))->top()->minus($below));
         $over =
             null === $batting
                 ? Length::zero()
@@ -57,7 +57,7 @@ final readonly class BattingSteps
                     'Lay the batting on, straightest edge to the lead, scratchy side to the backing: %s from the lead ' .
                         'hold, which is %s over the top, and %s over it at both sides.',
                     Figure::measured($below),
-                    $isOfTop,
+                    $overTop,
                     Figure::measured($over),
                 ),
                 why: Phrase::of('Its soft side lies toward the top, and none of it gets into the roll of the leader.'),

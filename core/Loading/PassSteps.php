@@ -337,14 +337,15 @@ final readonly class PassSteps
 
     private function smooth(Setup $setup, Wind $wind): Step
     {
+        $on = $this->hangingOn($setup, $wind);
+
         return new Step(
             "pass-{$wind->number}-smooth",
             Group::Pass,
             StepKind::Look,
             new StepText(
                 do: Phrase::of(
-                    ucfirst(ltrim($this->hangingOn($setup, $wind), ', ')) .
-                        ('' === $this->hangingOn($setup, $wind) ? 'Smooth' : '; smooth') .
+                    ('' === $on ? 'Smooth' : ucfirst(ltrim($on, ', ')) . '; smooth') .
                         ($setup->hasMarks()
                             ? ' from the centre out and read the register at left and right.'
                             : ' from the centre out.'),

@@ -55,6 +55,7 @@ final class LoadSheetController extends AbstractController
     public function pdf(Ulid $id, #[CurrentUser] Person $person, Pdf $pdf): Response
     {
         $workspace = $this->workspace($id, $person);
+        $paper = Paper::at($person->studio()->timeZone());
         $images = [];
         foreach ($this->drawings($workspace) as $name => $drawing) {
             $images[$name] = $this->image($drawing, self::WIDTHS[$name] ?? self::RAIL_WIDTH);
@@ -66,7 +67,9 @@ final class LoadSheetController extends AbstractController
                     'workspace' => $workspace,
                     'load' => $workspace->view,
                     'images' => $images,
+                    'paper' => $paper,
                 ]),
+                $paper,
             ),
             'load-sheet.pdf',
         );

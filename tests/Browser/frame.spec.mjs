@@ -1,6 +1,6 @@
 import { expect, test } from "@playwright/test";
 import { begin, bringIn, expectAwake, expectSent, goTo, job, step } from "./loads.mjs";
-import { expectAccessible, expectNoOverflow, signIn, watchErrors } from "./studio.mjs";
+import { expectAccessible, expectNoOverflow, openQuilt, signIn, watchErrors } from "./studio.mjs";
 
 test.beforeEach(async ({ page }) => signIn(page));
 
@@ -412,5 +412,15 @@ for (const [width, height] of [
     await expectAccessible(page);
     await page.goto("/history");
     await expectAccessible(page);
+  });
+}
+
+for (const paper of ["A4", "Letter"]) {
+  test(`the load sheet prints on two sides of ${paper}`, async ({ page }) => {
+    await openQuilt(page, "Winter coat", "load");
+    await page.goto(page.url().replace(/load$/, "load-sheet"));
+    const margin = { top: "1cm", bottom: "1cm", left: "1cm", right: "1cm" };
+    const pdf = (await page.pdf({ format: paper, margin })).toString("latin1");
+    expect(pdf.match(/\/Type \/Page\b(?!s)/g)).toHaveLength(2);
   });
 }

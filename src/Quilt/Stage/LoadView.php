@@ -74,7 +74,7 @@ final readonly class LoadView
     public function columns(): array
     {
         $writer = new LengthWriter(UnitSystem::Inches);
-        $told = array_values(array_filter($this->steps->steps ?? [], self::isTold(...)));
+        $told = array_values(array_filter($this->steps->steps ?? [], $this->isTold(...)));
         $lines = array_map(
             static fn(Step $step): float => 0.6 +
                 ceil(
@@ -100,7 +100,8 @@ final readonly class LoadView
         return ($this->setup?->winding->count() ?? 0) > 2;
     }
 
-    private static function isTold(Step $step): bool
+    /** Whether paper tells this step. */
+    public function isTold(Step $step): bool
     {
         return Group::Pass !== $step->group ||
             null === $step->pass ||

@@ -10,7 +10,6 @@ use App\Bench\ShelfRow;
 use App\Frames\StudioFrame;
 use App\Platform\KeepsRecords;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
-use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\QueryBuilder;
 use Doctrine\Persistence\ManagerRegistry;
@@ -52,22 +51,19 @@ final class QuiltRepository extends ServiceEntityRepository
      */
     public function findShelf(Studio $studio, string $search, int $page, UnitSystem $units): ShelfPage
     {
-        if ('' !== $search) {
-            return $this->found($studio, $search, $page, $units);
-        }
         /** @var array{total: int, dated: int} $count */
-        $count = $this->shelfOf($studio)
+        $count = $this->shelfOf($studio, $search)
             ->select('COUNT(q.id) AS total', 'COUNT(q.due) AS dated')
             ->getQuery()
             ->getSingleResult();
         $first = ($page - 1) * ShelfPage::SIZE;
         // Asked for apart, so that each comes out of the index in its order: no sum over the whole shelf sorts it.
-        $dated = $this->rows($this->shelfOf($studio)->andWhere('q.due IS NOT NULL'), $units, $first);
+        $dated = $this->rows($this->shelfOf($studio, $search)->andWhere('q.due IS NOT NULL'), $units, $first);
         $left = ShelfPage::SIZE - \count($dated);
         $undated =
             $left > 0
                 ? $this->rows(
-                    $this->shelfOf($studio)->andWhere('q.due IS NULL'),
+                    $this->shelfOf($studio, $search)->andWhere('q.due IS NULL'),
                     $units,
                     max(0, $first - $count['dated']),
                     $left,
@@ -75,43 +71,6 @@ final class QuiltRepository extends ServiceEntityRepository
                 : [];
 
         return new ShelfPage([...$dated, ...$undated], $page, $count['total'], $search, $this->countOutdated($studio));
-    }
-
-    /** The same of what is looked for: no index helps a part of a word, so all titles are gone through once. */
-    private function found(Studio $studio, string $search, int $page, UnitSystem $units): ShelfPage
-    {
-        /** @var list<array{id: Ulid, due: \DateTimeImmutable|null}> $all */
-        $all = $this->shelfOf($studio)
-            ->select('q.id AS id', 'q.due AS due')
-            ->andWhere("q.title LIKE :search ESCAPE '!' OR q.client LIKE :search ESCAPE '!'")
-            ->setParameter('search', '%' . strtr($search, ['!' => '!!', '%' => '!%', '_' => '!_']) . '%')
-            ->getQuery()
-            ->getResult();
-        usort(
-            $all,
-            static fn(array $one, array $other): int => [
-                null === $one['due'],
-                $one['due'],
-                $one['id']->toBinary(),
-            ] <=> [null === $other['due'], $other['due'], $other['id']->toBinary()],
-        );
-        $ids = array_map(
-            static fn(array $one): string => $one['id']->toBinary(),
-            \array_slice($all, ($page - 1) * ShelfPage::SIZE, ShelfPage::SIZE),
-        );
-        $rows = $this->rows(
-            $this->shelfOf($studio)->andWhere('q.id IN (:ids)')->setParameter('ids', $ids, ArrayParameterType::BINARY),
-            $units,
-            0,
-        );
-        $place = array_flip($ids);
-        usort(
-            $rows,
-            static fn(ShelfRow $one, ShelfRow $other): int => $place[$one->id->toBinary()] <=>
-                $place[$other->id->toBinary()],
-        );
-
-        return new ShelfPage($rows, $page, \count($all), $search, $this->countOutdated($studio));
     }
 
     /** @return list<ShelfRow> */
@@ -183,10 +142,17 @@ final class QuiltRepository extends ServiceEntityRepository
         return $loaded;
     }
 
-    private function shelfOf(Studio $studio): QueryBuilder
+    private function shelfOf(Studio $studio, string $search): QueryBuilder
     {
-        return $this->createQueryBuilder('q')
+        $query = $this->createQueryBuilder('q')
             ->where('q.studio = :studio AND q.finished IS NULL')
             ->setParameter('studio', $studio->id(), 'ulid');
+        if ('' !== $search) {
+            $query
+                ->andWhere("q.title LIKE :search ESCAPE '!' OR q.client LIKE :search ESCAPE '!'")
+                ->setParameter('search', '%' . strtr($search, ['!' => '!!', '%' => '!%', '_' => '!_']) . '%');
+        }
+
+        return $query;
     }
 }

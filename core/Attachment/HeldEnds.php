@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Attachment;
 
+use Schwung\Core\Material\End;
+
 /** How all edges of a load are held: both ends of the backing, and the top's own edge where it does not float. */
 final readonly class HeldEnds
 {
@@ -18,6 +20,12 @@ final readonly class HeldEnds
         public ?Attachment $top,
         public bool $holdsTop,
     ) {}
+
+    /** Null where clips are wanted and nobody counted them. */
+    public function at(End $end): ?Attachment
+    {
+        return End::Lead === $end ? $this->lead : $this->tail;
+    }
 
     /** @return array<string, Attachment|null> lead, tail, and top where it is held */
     public function byEdge(): array

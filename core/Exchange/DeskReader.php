@@ -22,24 +22,6 @@ final readonly class DeskReader
 {
     private const MOST_PIECES = 20;
     private const LONGEST_TEXT = 2000;
-    /** What the schools are called at the desk, by their keys in "load/habits". */
-    private const HABITS = [
-        'order' => 'order',
-        'batting' => 'batting_hold',
-        'far_edge' => 'far_edge',
-        'guide' => 'guide',
-        'stitch' => 'basting_stitch',
-        'sides' => 'sides',
-        'alignment' => 'alignment',
-        'last_edge' => 'last_edge',
-        'place' => 'loading_place',
-        'to_and_fro' => 'to_and_fro',
-        'hanging_end' => 'hanging_end',
-        'side_clamps' => 'side_clamps',
-        'clamps_grip' => 'clamps_grip',
-        'clamps_firm' => 'clamps_firm',
-        'pick' => 'pick',
-    ];
 
     public function __construct(private UnitSystem $units) {}
 
@@ -84,8 +66,9 @@ final readonly class DeskReader
     private function habits(array $members): LoadingHabits
     {
         $byTheirKeys = [];
-        foreach (['purpose' => 'purpose', ...self::HABITS] as $key => $member) {
-            $byTheirKeys[$key] = $members[$member];
+        foreach (HabitsReader::WORDS as $key => $question) {
+            $path = array_search($question, Entries::HABITS, true);
+            $byTheirKeys[$key] = $members[false === $path ? $key : substr($path, 5)];
         }
 
         return (new HabitsReader())->from($byTheirKeys, new LoadingHabits());

@@ -76,24 +76,9 @@ final readonly class HabitsReader
     /** @return array<string, string> the words in force, by the keys of WORDS */
     public static function words(LoadingHabits $habits): array
     {
-        return [
-            'purpose' => $habits->purpose->value,
-            'place' => $habits->place->value,
-            'to_and_fro' => $habits->toAndFro->value,
-            'order' => $habits->order->value,
-            'batting' => $habits->batting->value,
-            'far_edge' => $habits->farEdge->value,
-            'guide' => $habits->guide->value,
-            'stitch' => $habits->stitch->value,
-            'pick' => $habits->pick->value,
-            'sides' => $habits->sides->value,
-            'alignment' => $habits->alignment->value,
-            'hanging_end' => $habits->hangingEnd->value,
-            'side_clamps' => $habits->clampTime->value,
-            'clamps_grip' => $habits->clampGrip->value,
-            'clamps_firm' => $habits->clampFirmness->value,
-            'last_edge' => $habits->lastEdge->value,
-        ];
+        $words = $habits->words();
+
+        return array_map(static fn(string $question): string => $words[$question], self::WORDS);
     }
 
     /**

@@ -21,6 +21,7 @@ use Schwung\Core\Practice\FloatKind;
 use Schwung\Core\Practice\HangingEnd;
 use Schwung\Core\Practice\LastEdge;
 use Schwung\Core\Practice\LayerOrder;
+use Schwung\Core\Practice\LoadingHabits;
 use Schwung\Core\Practice\LoadingPlace;
 use Schwung\Core\Practice\MarginSchool;
 use Schwung\Core\Practice\PickTime;
@@ -54,23 +55,6 @@ final class Entries
         'desk/clamps_grip' => ClampGrip::class,
         'desk/clamps_firm' => ClampFirmness::class,
         'desk/pick' => PickTime::class,
-    ];
-    private const USUAL_HABITS = [
-        'desk/order' => LayerOrder::BackingFirst,
-        'desk/batting_hold' => BattingHold::Line,
-        'desk/far_edge' => FarEdge::Below,
-        'desk/guide' => EdgeGuide::Lock,
-        'desk/basting_stitch' => BastingStitch::Long,
-        'desk/sides' => SideBasting::FromFront,
-        'desk/alignment' => Alignment::Seam,
-        'desk/last_edge' => LastEdge::Pinned,
-        'desk/loading_place' => LoadingPlace::Rear,
-        'desk/to_and_fro' => ToAndFro::Twice,
-        'desk/hanging_end' => HangingEnd::Bar,
-        'desk/side_clamps' => ClampTime::Last,
-        'desk/clamps_grip' => ClampGrip::Backing,
-        'desk/clamps_firm' => ClampFirmness::Straight,
-        'desk/pick' => PickTime::BeforeCrossed,
     ];
 
     /** @var array<string, Entry>|null */
@@ -188,13 +172,9 @@ final class Entries
     /** @return list<Entry> */
     private static function desk(): array
     {
+        $usual = (new LoadingHabits())->words();
         $habits = array_map(
-            static fn(string $path, string $words): Entry => new Entry(
-                $path,
-                EntryType::Word,
-                self::USUAL_HABITS[$path]->value,
-                $words,
-            ),
+            static fn(string $path, string $words): Entry => new Entry($path, EntryType::Word, $usual[$words], $words),
             array_keys(self::HABITS),
             self::HABITS,
         );

@@ -69,7 +69,7 @@ final readonly class BackingSteps
 
     private function attach(Setup $setup, End $end): Step
     {
-        $attachment = End::Lead === $end ? $setup->held->lead : $setup->held->tail;
+        $attachment = $setup->held->at($end);
         $roller = End::Lead === $end ? 'the take-up leader' : "the leader of {$this->roller($setup)}";
         $isFront = LoadingPlace::Front === $setup->habits->place;
         $from = match (true) {
@@ -77,7 +77,7 @@ final readonly class BackingSteps
             $isFront => ', from the rear, its edge hanging at the middle of the bed',
             default => ', from the rear',
         };
-        $pieces = new Pieces($setup->system($end)->words(), $attachment?->count() ?? 0);
+        $pieces = $setup->pieces($end);
         $places = new Places($setup);
         $hangsAt = $isFront ? $setup->plan->job->frame->bed()->minus($places->reach()) : Length::zero();
         $wayUp = $setup->is(Purpose::Prebasted) ? 'top side up' : 'right side down';

@@ -162,14 +162,13 @@ final readonly class ClampFrameSteps
     private function clamp(Setup $setup, End $end): Step
     {
         $pole = End::Lead === $end ? 'back pole' : 'front pole';
-        $held = End::Lead === $end ? $setup->held->lead : $setup->held->tail;
-        $pieces = new Pieces($setup->system($end)->words(), $held?->count() ?? 0);
+        $pieces = $setup->pieces($end);
 
         return new Step(
             'clamp-' . $end->value,
             Group::Clamps,
             StepKind::Attach,
-            (new Holds())->text($setup, $end, $held, "all layers to the $pole"),
+            (new Holds())->text($setup, $end, $setup->held->at($end), "all layers to the $pole"),
             End::Lead === $end ? Shown::LeadRail : Shown::TailRail,
             3,
             needs: [new Setting(StatePart::Poles, 'held')],

@@ -192,10 +192,15 @@ final readonly class ClothState
         return 0 === $pieces->count ? $this : $this->put($what, $pieces);
     }
 
-    /** Takes them out if they are there. */
-    public function takeAny(string $what): self
+    /** Takes out those that are there. */
+    public function takeAny(string ...$all): self
     {
-        return $this->has($what) ? $this->take($what) : $this;
+        $cloth = $this;
+        foreach ($all as $what) {
+            $cloth = $cloth->has($what) ? $cloth->take($what) : $cloth;
+        }
+
+        return $cloth;
     }
 
     /** What holds this, if anything does, lies in a closed roll from now on. */

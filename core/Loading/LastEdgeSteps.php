@@ -61,11 +61,7 @@ final readonly class LastEdgeSteps
     /** The top's own hold comes off; what holds the backing stays. */
     private static function free(ClothState $cloth): ClothState
     {
-        foreach (['top', 'hanging-end', 'loose'] as $what) {
-            $cloth = $cloth->takeAny($what);
-        }
-
-        return $cloth;
+        return $cloth->takeAny('top', 'hanging-end', 'loose');
     }
 
     /** Loaded as one piece, its tail edge has been pinned since the table, and comes out of the roll with its pins. */
@@ -187,13 +183,10 @@ final readonly class LastEdgeSteps
             needs: [new Setting(StatePart::ChannelLock, 'off')],
             leaves: [new Setting(StatePart::Tail, 'basted')],
             pass: $pass,
-            does: static function (ClothState $cloth): ClothState {
-                $cloth = self::free($cloth)
-                    ->bringIn('tail-edge')
-                    ->baste(LineKind::Tail->value, new LineIn(LineKind::Tail, null, true));
-
-                return $cloth->takeAny('tail-edge');
-            },
+            does: static fn(ClothState $cloth): ClothState => self::free($cloth)
+                ->bringIn('tail-edge')
+                ->baste(LineKind::Tail->value, new LineIn(LineKind::Tail, null, true))
+                ->takeAny('tail-edge'),
             school: $setup->habits->lastEdge,
         );
     }

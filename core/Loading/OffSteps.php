@@ -51,13 +51,7 @@ final readonly class OffSteps
             Shown::Side,
             4,
             leaves: [new Setting(StatePart::SideClamps, 'off'), new Setting(StatePart::Firmness, 'slack')],
-            does: static function (ClothState $cloth): ClothState {
-                foreach (['side', 'hanging-end', 'loose'] as $what) {
-                    $cloth = $cloth->takeAny($what);
-                }
-
-                return $cloth->unroll();
-            },
+            does: static fn(ClothState $cloth): ClothState => $cloth->takeAny('side', 'hanging-end', 'loose')->unroll(),
         );
     }
 

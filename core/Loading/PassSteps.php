@@ -598,11 +598,7 @@ final readonly class PassSteps
     /** What has to be off before a roller turns. */
     private static function letOff(ClothState $cloth): ClothState
     {
-        foreach (['side', 'hanging-end'] as $what) {
-            $cloth = $cloth->takeAny($what);
-        }
-
-        return $cloth;
+        return $cloth->takeAny('side', 'hanging-end');
     }
 
     /** @return \Closure(ClothState): ClothState */

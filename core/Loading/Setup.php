@@ -103,6 +103,12 @@ final readonly class Setup
         return $this->plan->job->load->holdingAt($end);
     }
 
+    /** What holds an end of the backing; none where nobody counted them. */
+    public function pieces(End $end): Pieces
+    {
+        return new Pieces($this->system($end)->words(), $this->held->at($end)?->count() ?? 0);
+    }
+
     public function isHeldBy(HoldingSystem $system): bool
     {
         return \in_array($system, [$this->system(End::Lead), $this->system(End::Tail)], true);

@@ -108,7 +108,7 @@ final readonly class TopSteps
     private function attachLead(Setup $setup): Step
     {
         $edge = $setup->edgeAt(End::Lead);
-        $pieces = new Pieces($setup->system(End::Lead)->words(), $setup->held->lead?->count() ?? 0);
+        $pieces = $setup->pieces(End::Lead);
 
         return new Step(
             'attach-top-lead',

@@ -152,11 +152,7 @@ final readonly class TurnSteps
             needs: [new Setting(StatePart::ChannelLock, 'off'), ...Stitching::held($setup)],
             leaves: [new Setting(StatePart::Tail, 'basted')],
             pass: $wind->number,
-            does: static function (ClothState $cloth) use ($basted): ClothState {
-                $cloth = $cloth->basteAll($basted);
-
-                return $cloth->takeAny('tail-edge');
-            },
+            does: static fn(ClothState $cloth): ClothState => $cloth->basteAll($basted)->takeAny('tail-edge'),
         );
     }
 
@@ -196,26 +192,17 @@ final readonly class TurnSteps
     /** @return \Closure(ClothState): ClothState everything off that holds it, and the quilt with it */
     private static function takenOff(): \Closure
     {
-        return static function (ClothState $cloth): ClothState {
-            foreach (['side', 'hanging-end', 'loose'] as $what) {
-                $cloth = $cloth->takeAny($what);
-            }
-
-            return $cloth->unroll()->detach();
-        };
+        return static fn(ClothState $cloth): ClothState => $cloth
+            ->takeAny('side', 'hanging-end', 'loose')
+            ->unroll()
+            ->detach();
     }
 
     /** @return \Closure(ClothState): ClothState both ends held again, the bed as at the beginning */
     private static function onAgain(Setup $setup): \Closure
     {
         $hold = (new Places($setup))->hold();
-        [$lead, $tail] = array_map(
-            static fn(End $end): Pieces => new Pieces(
-                $setup->system($end)->words(),
-                (End::Lead === $end ? $setup->held->lead : $setup->held->tail)?->count() ?? 0,
-            ),
-            End::cases(),
-        );
+        [$lead, $tail] = [$setup->pieces(End::Lead), $setup->pieces(End::Tail)];
 
         return static fn(
             ClothState $cloth,

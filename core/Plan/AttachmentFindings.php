@@ -27,7 +27,7 @@ final readonly class AttachmentFindings
     {
         $findings = [$this->ofWidth($job, $chosen)];
         foreach (End::cases() as $end) {
-            $attachment = End::Lead === $end ? $held->lead : $held->tail;
+            $attachment = $held->at($end);
             $findings[] = $this->ofNarrowLeader($job, $chosen, $end);
             $findings[] = null === $attachment ? null : $this->ofPins($job, $chosen, $attachment, $end);
             $findings[] = null === $attachment ? null : $this->ofPull($job, $attachment, $end);

@@ -25,4 +25,16 @@ final readonly class LoadingHabits
         public ClampFirmness $clampFirmness = ClampFirmness::Straight,
         public PickTime $pick = PickTime::BeforeCrossed,
     ) {}
+
+    /** @return array<class-string<\BackedEnum>, string> the word that is chosen, by the question that it answers */
+    public function words(): array
+    {
+        $words = [];
+        /** @var \BackedEnum $answer */
+        foreach (get_object_vars($this) as $answer) {
+            $words[$answer::class] = (string) $answer->value;
+        }
+
+        return $words;
+    }
 }

@@ -42,7 +42,8 @@ final readonly class RiskRule
         $weights = [];
         $risks = [];
         foreach ($this->knowledge->entries as $word => $entry) {
-            if (null !== $stage && $stage !== (self::STAGES[$word] ?? 'load')) {
+            $keptAway = self::STAGES[$word] ?? 'load';
+            if (null !== $stage && $stage !== $keptAway) {
                 continue;
             }
             $holding = array_values(
@@ -55,10 +56,7 @@ final readonly class RiskRule
                     array_filter($holding, static fn(Hint $hint): bool => $hint->weight > 0),
                 );
                 $met = isset($this->confirmed[$word]) ? ['it came so here before'] : [];
-                $risks[] = new Risk($entry, self::STAGES[$word] ?? 'load', $this->first($entry), [
-                    ...array_values($because),
-                    ...$met,
-                ]);
+                $risks[] = new Risk($entry, $keptAway, $this->first($entry), [...array_values($because), ...$met]);
                 $weights[] = -$weight;
             }
         }

@@ -115,14 +115,13 @@ final readonly class BackingSteps
     /** From the front: the cloth goes onto its own roller at once. */
     private function windFromFront(Setup $setup): Step
     {
+        [$cloth, $roller] = [$this->cloth($setup), $this->roller($setup)];
         $reach = (new Places($setup))->reach();
 
         return $this->winding(
             'wind-on',
             Phrase::of(
-                "Wind the {$this->cloth($setup)} neatly onto {$this->roller(
-                    $setup,
-                )}, its lead end thrown over the rear " .
+                "Wind the $cloth neatly onto $roller, its lead end thrown over the rear " .
                     'so that it drags, until that end hangs %s behind the front bar; hold it again.',
                 Figure::measured($reach),
             ),
@@ -138,15 +137,14 @@ final readonly class BackingSteps
     /** From the rear: the cloth waits on the take-up, so that the other end is attached without weight. */
     private function park(Setup $setup): Step
     {
+        $cloth = $this->cloth($setup);
         $places = new Places($setup);
         $left = $places->notYetWound();
 
         return $this->winding(
             'wind-on',
             Phrase::of(
-                "Wind the {$this->cloth(
-                    $setup,
-                )} loosely onto the take-up roller until %s hang before the front bar; hold " . 'it again.',
+                "Wind the $cloth loosely onto the take-up roller until %s hang before the front bar; hold it again.",
                 Figure::measured($places->hangs()),
             ),
             'The other end is attached without weight on it; ripples do not matter yet.',
@@ -161,9 +159,10 @@ final readonly class BackingSteps
     /** All of it onto the roller that feeds it, so that nothing but the leader is on the take-up. */
     private function windBack(Setup $setup): Step
     {
+        [$cloth, $roller] = [$this->cloth($setup), $this->roller($setup)];
         $hold = (new Places($setup))->hold();
         $where = $hold->isNegative() ? 'behind' : 'in front of';
-        $far = Figure::measured($hold->isNegative() ? $hold->negated() : $hold);
+        $far = Figure::measured($hold->absolute());
         $isFront = LoadingPlace::Front === $setup->habits->place;
 
         return $this->winding(
@@ -171,10 +170,8 @@ final readonly class BackingSteps
             $isFront
                 ? Phrase::of("Wind the take-up forward until the lead hold stands %s $where the leveller bar.", $far)
                 : Phrase::of(
-                    "Wind the {$this->cloth($setup)} neatly onto {$this->roller(
-                        $setup,
-                    )}, smoothing from the centre out, until the lead hold stands %s $where the leveller bar.",
-
+                    "Wind the $cloth neatly onto $roller, smoothing from the centre out, until the lead hold stands %s " .
+                        "$where the leveller bar.",
                     $far,
                 ),
             'From there on the batting and the top are measured; nothing but the leader is on the take-up.',
@@ -224,7 +221,7 @@ final readonly class BackingSteps
     {
         $habit = $setup->habits->toAndFro;
         $times = ToAndFro::ThreeTimes === $habit ? 'three times' : 'twice';
-        $cloth = $this->cloth($setup);
+        [$cloth, $roller] = [$this->cloth($setup), $this->roller($setup)];
         $hold = (new Places($setup))->hold();
         $ends = 'it ends on its own roller, the lead hold at its place';
         $wants =
@@ -237,10 +234,8 @@ final readonly class BackingSteps
             new StepText(
                 do: Phrase::of(
                     ToAndFro::IfLooser === $habit
-                        ? "Feel along {$this->roller(
-                                $setup,
-                            )}. Only where a side is looser, wind the whole $cloth onto the " .
-                            "take-up and back: $ends."
+                        ? "Feel along $roller. Only where a side is looser, wind the whole $cloth onto the take-up and " .
+                            "back: $ends."
                         : "Free both rollers and wind the whole $cloth onto the take-up and back, $times: $ends.",
                 ),
                 why: Phrase::of('What was attached unevenly shares itself out.' . $wants),

@@ -39,7 +39,7 @@ final readonly class ClothWords
             $isBehind = $cloth->hold->isNegative();
             $parts[] = Phrase::of(
                 'Lead hold %s ' . ($isBehind ? 'behind' : 'in front of') . ' the leveller bar.',
-                Figure::measured($isBehind ? $cloth->hold->negated() : $cloth->hold),
+                Figure::measured($cloth->hold->absolute()),
             );
         }
         if ($cloth->onBacking->isPositive() || $cloth->onTakeUp->isPositive()) {

@@ -8,7 +8,6 @@ use Schwung\Core\Advance\Move;
 use Schwung\Core\Advance\MoveKind;
 use Schwung\Core\Advance\Wind;
 use Schwung\Core\Measure\Figure;
-use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Practice\Purpose;
 
@@ -54,7 +53,7 @@ final readonly class MoveSteps
 
     private function step(Move $move, int $pass, bool $bringsPins, bool $isLast): Step
     {
-        $far = Figure::measured(Length::ofNanometres(abs($move->distance->nanometres)));
+        $far = Figure::measured($move->distance->absolute());
 
         return new Step(
             "pass-$pass-move-section-{$move->section}",

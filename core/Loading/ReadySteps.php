@@ -6,7 +6,6 @@ namespace Schwung\Core\Loading;
 
 use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Measure\Figure;
-use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Practice\Purpose;
 use Schwung\Core\Practice\Stitches;
@@ -209,7 +208,7 @@ final readonly class ReadySteps
     private function aside(Setup $setup, string $layers): array
     {
         $side = $setup->position->isNegative() ? 'left' : 'right';
-        $off = Figure::measured(Length::ofNanometres(abs($setup->position->nanometres)));
+        $off = Figure::measured($setup->position->absolute());
 
         return [
             Phrase::of(

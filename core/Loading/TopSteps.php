@@ -420,12 +420,7 @@ final readonly class TopSteps
                         ($atSeams ? 'these seams cross it: ' : 'the sides of the top cross it: ') .
                         implode(', ', array_map(self::side(...), $places)) .
                         " of the rail's centre mark.",
-                    ...array_map(
-                        static fn(Length $place): Figure => Figure::measured(
-                            $place->isNegative() ? $place->negated() : $place,
-                        ),
-                        $places,
-                    ),
+                    ...array_map(static fn(Length $place): Figure => Figure::measured($place->absolute()), $places),
                 ),
                 why: Phrase::of('At every advance they tell whether the top wanders.'),
                 check: Phrase::of('Each mark stands on its seam before the first pass.'),

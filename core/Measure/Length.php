@@ -91,6 +91,12 @@ final readonly class Length
     }
 
     /** The nearest multiple of $step in the given direction; halves go away from zero. */
+    /** How far, whichever way. */
+    public function absolute(): self
+    {
+        return new self(abs($this->nanometres));
+    }
+
     public function roundedTo(self $step, Rounding $rounding): self
     {
         $quotient = $this->nanometres / $step->nanometres;

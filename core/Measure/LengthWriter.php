@@ -28,7 +28,7 @@ final readonly class LengthWriter
     public function number(Length $length, Rounding $rounding = Rounding::Nearest): string
     {
         $steps = $length->roundedTo($this->step(), $rounding);
-        $size = Length::ofNanometres(abs($steps->nanometres));
+        $size = $steps->absolute();
         $text = UnitSystem::Inches === $this->units ? $this->inches($size) : $this->centimetres($size);
 
         return ($steps->isNegative() ? '−' : '') . $text;

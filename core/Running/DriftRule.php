@@ -65,7 +65,7 @@ final readonly class DriftRule
         $ahead = $this->along->toMillimetres() - $x;
         $forecast = Length::millimetres($m + $slope * $ahead);
         $error = Length::millimetres(sqrt($sse / ($n - 2)) * sqrt(1 / $n + $ahead ** 2 / $sxx));
-        $left = $this->sideMargin->minus(Length::ofNanometres(abs($forecast->nanometres)));
+        $left = $this->sideMargin->minus($forecast->absolute());
 
         return new Drift(
             $this->state($readings, $left),

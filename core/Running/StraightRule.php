@@ -28,6 +28,6 @@ final readonly class StraightRule
 
     private static function isOff(Length $length): bool
     {
-        return abs($length->nanometres) > Length::inches(self::FORGIVEN_INCHES)->nanometres;
+        return $length->absolute()->isLongerThan(Length::inches(self::FORGIVEN_INCHES));
     }
 }

@@ -29,7 +29,7 @@ final readonly class Straightness
             StraightState::Move => $this->by->isNegative() ? 'toward' : 'away',
             StraightState::Bowed => 'bowed',
         };
-        $by = Figure::measured($this->by->isNegative() ? $this->by->negated() : $this->by);
+        $by = Figure::measured($this->by->absolute());
 
         return Phrase::of(self::SAYS[$says], ...StraightState::Straight === $this->state ? [] : [$by]);
     }

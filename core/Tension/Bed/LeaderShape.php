@@ -32,7 +32,7 @@ final readonly class LeaderShape
     /** By how much it brings one side before the other. */
     public function ahead(): Worked
     {
-        $tilt = $this->tilt->isNegative() ? $this->tilt->negated() : $this->tilt;
+        $tilt = $this->tilt->absolute();
 
         return new Worked(Figure::measured($tilt), 'What the leader is longer at one end than at the other.', [
             new Term(

@@ -139,6 +139,13 @@ final class LengthTest extends TestCase
         }
     }
 
+    public function testHowFarItIsWhicheverWay(): void
+    {
+        self::assertSame(3, Length::ofNanometres(-3)->absolute()->nanometres);
+        self::assertSame(3, Length::ofNanometres(3)->absolute()->nanometres);
+        self::assertSame(0, Length::zero()->absolute()->nanometres);
+    }
+
     public function testRoundingKeepsExactMultiples(): void
     {
         $eighth = Length::inches(0.125);

@@ -273,8 +273,10 @@ final readonly class ClampFrameSteps
                 ),
             ),
             Stitching::pinsOut($sequence->state()->pins(), Group::Clamps, 'pins-out-top', 'layers'),
-            TopSteps::marks($setup, Group::Clamps),
         );
+        if ($setup->hasMarks()) {
+            $sequence->add(TopSteps::marks($setup, Group::Clamps));
+        }
         if (!$setup->is(Purpose::Basting) && !$sequence->is(StatePart::Stitch, 'quilting')) {
             $sequence->add(Stitching::setQuilting($setup, Group::Clamps));
         }

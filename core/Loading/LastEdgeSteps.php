@@ -26,8 +26,10 @@ final readonly class LastEdgeSteps
     public static function ahead(Setup $setup): Phrase
     {
         return Phrase::of(
-            "At the next advance the tail edge comes over the {$setup->front()}, and its last hold lets go: lay pins " .
-                'ready.',
+            "At the next advance the tail edge comes over the {$setup->front()}" .
+                ($setup->isPinnedTogether()
+                    ? ' with its pins in it: count them before the needle comes near.'
+                    : ', and its last hold lets go: lay pins ready.'),
         );
     }
 

@@ -346,9 +346,12 @@ final readonly class PassSteps
             new StepText(
                 do: Phrase::of(
                     ('' === $on ? 'Smooth' : ucfirst(ltrim($on, ', ')) . '; smooth') .
-                        ($setup->hasMarks()
-                            ? ' from the centre out and read the register at left and right.'
-                            : ' from the centre out.'),
+                        match (true) {
+                            $setup->hasMarks() => ' from the centre out and read the register at left and right.',
+                            $setup->isInSections()
+                                => ' from the centre out and lay the last stitched line along the rails.',
+                            default => ' from the centre out.',
+                        },
                 ),
                 why: Phrase::of(
                     $setup->hasMarks()
@@ -367,6 +370,16 @@ final readonly class PassSteps
             pass: $wind->number,
             does: $this->hangs($setup, $wind),
         );
+    }
+
+    /** What the new bed is laid straight by. */
+    private function aligned(Setup $setup): string
+    {
+        return match (true) {
+            $setup->hasMarks() => 'read both marks, ',
+            $setup->isInSections() => 'lay the last stitched line along the rails, ',
+            default => '',
+        };
     }
 
     private function ahead(Setup $setup, Wind $wind): ?Phrase
@@ -482,7 +495,8 @@ final readonly class PassSteps
                 do: Phrase::of(
                     'Smooth from the centre out' .
                         $this->hangingOn($setup, $wind) .
-                        ($setup->hasMarks() ? ', read both marks, ' : ', ') .
+                        ', ' .
+                        $this->aligned($setup) .
                         $this->rest($setup) .
                         '.',
                     ...$this->allOverFigures($setup),
@@ -539,7 +553,8 @@ final readonly class PassSteps
                 check: Phrase::of(
                     'Then smooth' .
                         $this->hangingOn($setup, $wind) .
-                        ($setup->hasMarks() ? ', read both marks, ' : ', ') .
+                        ', ' .
+                        $this->aligned($setup) .
                         $this->rest($setup) .
                         '.',
                     ...$this->allOverFigures($setup),

@@ -226,10 +226,24 @@ final readonly class Setup
         return $this->winding->at($number);
     }
 
-    /** A quilt that was basted before has no edge of its top to watch. */
+    /**
+     * Whether marks on the rail tell where the top wanders. A quilt that was basted before has no edge to watch; one that
+     * is worked in sections lies elsewhere along the rail after every move, and goes by its last stitched line.
+     */
     public function hasMarks(): bool
     {
-        return !$this->is(Purpose::Prebasted);
+        return !$this->is(Purpose::Prebasted) && !$this->isInSections();
+    }
+
+    /** Whether the layers go on as one, pinned at both ends on the table. */
+    public function isPinnedTogether(): bool
+    {
+        return $this->isClamped() && !$this->is(Purpose::Prebasted);
+    }
+
+    public function isInSections(): bool
+    {
+        return \count($this->winding->sections) > 1;
     }
 
     /** Whether something has to be taken off the hanging end at every advance, and laid on again. */

@@ -123,8 +123,7 @@ final readonly class TurnSteps
         $at = $isLong ? " at {$setup->bastingStitches()} stitches an inch" : '';
         $back = $isLong ? ", then set the stitch back to {$setup->stitches->quiltingPerInch}" : '';
         $lines = $setup->isBastedAllOver() ? ', and lines across, %s apart' : '';
-        $pins =
-            $setup->isClamped() && !$setup->is(Purpose::Prebasted) ? ', and take out the pins of the tail edge' : '';
+        $pins = $setup->isPinnedTogether() ? ', and take out the pins of the tail edge' : '';
         $basted = [
             LineKind::Tail->value => new LineIn(LineKind::Tail, null, true),
             ...$setup->isBastedAllOver()
@@ -160,7 +159,8 @@ final readonly class TurnSteps
     {
         $pieces = SideClampSteps::pieces($setup->plan->job->frame);
         $half = $setup->across()->half();
-        $marks = [$setup->position->minus($half), $setup->position->plus($half)];
+        $marks = $setup->hasMarks() ? [$setup->position->minus($half), $setup->position->plus($half)] : [];
+        $tape = [] === $marks ? '' : ", tape the register marks where the sides cross the {$setup->front()},";
         $flip = true === $setup->plan->job->quilting?->isDirectional ? ' The design is flipped for this half.' : '';
 
         return new Step(
@@ -169,9 +169,7 @@ final readonly class TurnSteps
             StepKind::Clamp,
             new StepText(
                 do: Phrase::of(
-                    'Put the side clamps on, tape the register marks where the sides cross the ' .
-                        $setup->front() .
-                        ', and push the head through the whole bed with the needle up.',
+                    "Put the side clamps on$tape and push the head through the whole bed with the needle up.",
                 ),
                 why: Phrase::of('Everything hangs anew.' . $flip),
                 check: Phrase::of(

@@ -18,6 +18,7 @@ use Schwung\Core\Loading\LastEdgeSteps;
 use Schwung\Core\Loading\MoveSteps;
 use Schwung\Core\Loading\OffSteps;
 use Schwung\Core\Loading\PassSteps;
+use Schwung\Core\Loading\ReadingKind;
 use Schwung\Core\Loading\ReadySteps;
 use Schwung\Core\Loading\Setup;
 use Schwung\Core\Loading\StatePart;
@@ -427,6 +428,50 @@ final class StepsTest extends TestCase
         self::assertSame(9, $pass);
         self::assertSame(8, $named[0]->pass);
         self::assertGreaterThan($list->placeOf('pass-9-advance'), $pin);
+    }
+
+    /** The cloth lies elsewhere along the rail after every move: a mark on it tells nothing. */
+    public function testMarksAreSetAndReadOnPolesWhereTheNeedleReachesAcrossAndNotInSections(): void
+    {
+        $reaches = Loads::steps([...Loads::clamped(), 'frame/rail' => '130 in']);
+        $inSections = Loads::steps(Loads::clamped());
+        $read = static fn(StepList $list): bool => [] !==
+            array_filter($list->steps, static fn($step): bool => ReadingKind::Register === $step->reads);
+
+        self::assertNotNull($reaches->placeOf('set-marks'));
+        self::assertTrue($read($reaches));
+        self::assertNull($inSections->placeOf('set-marks'));
+        self::assertFalse($read($inSections));
+        $told = implode("\n", Loads::told($inSections));
+        self::assertStringContainsString('lay the last stitched line along the rails', $told);
+        self::assertStringNotContainsString('marks,', $told);
+        self::assertStringNotContainsString('last stitched line', implode("\n", Loads::told($reaches)));
+    }
+
+    public function testNoMarksAreTapedAnewWhereNoStepReadsThem(): void
+    {
+        $told = static fn(Purpose $purpose): string => implode(
+            "\n",
+            Loads::told(
+                Loads::steps(
+                    ['quilting/directional' => true, 'load/direction' => 'as-is'],
+                    new LoadingHabits(purpose: $purpose),
+                    Working::TurnedRound,
+                ),
+            ),
+        );
+
+        self::assertStringContainsString('clamps on, tape the register marks where', $told(Purpose::Quilting));
+        self::assertStringContainsString('clamps on and push the head', $told(Purpose::Prebasted));
+    }
+
+    public function testATailEdgeThatIsPinnedSinceTheTableNeedsNoPinsLaidReady(): void
+    {
+        $told = implode("\n", Loads::told(Loads::steps(Loads::clamped())));
+
+        self::assertStringContainsString('comes over the front pole with its pins in it', $told);
+        self::assertStringNotContainsString('lay pins ready', $told);
+        self::assertStringContainsString('lay pins ready', implode("\n", Loads::told(Loads::steps())));
     }
 
     public function testAQuiltTurnedRoundIsTakenOffAndLoadedAgainInItsMiddle(): void

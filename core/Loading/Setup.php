@@ -252,7 +252,14 @@ final readonly class Setup
         return !$this->isClamped() &&
             FloatKind::Full === $this->float() &&
             HangingEnd::Nothing !== $this->habits->hangingEnd &&
-            !$this->is(Purpose::Prebasted);
+            !$this->is(Purpose::Prebasted) &&
+            !$this->liesWholeInTheBed();
+    }
+
+    /** Whether the tail edge is in the bed from the beginning, so that nothing of the top hangs over the bar. */
+    public function liesWholeInTheBed(): bool
+    {
+        return 1 === $this->lastHoldPass();
     }
 
     /** Whether every bed is basted all over, in lines that are picked again. */

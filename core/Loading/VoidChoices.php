@@ -27,12 +27,16 @@ final readonly class VoidChoices
             'desk/last_edge' => $floats
                 ? Phrase::of('The top floats: no roller keeps its edge, so that choice counts as pinned.')
                 : null,
-            'desk/hanging_end' =>
-                $setup->isClamped() || !$floats
-                    ? Phrase::of('Nothing hangs: the end of the top is on its roller or with the layers.')
-                    : (HangingEnd::Magnets === $setup->habits->hangingEnd && !$setup->hasSteelBars
-                        ? Phrase::of('Magnets want a steel bar, and none is written down for this frame.')
-                        : null),
+            'desk/hanging_end' => match (true) {
+                $setup->isClamped() || !$floats => Phrase::of(
+                    'Nothing hangs: the end of the top is on its roller or with the layers.',
+                ),
+                $setup->liesWholeInTheBed() => Phrase::of('Nothing hangs: the whole top lies in the first bed.'),
+                HangingEnd::Magnets === $setup->habits->hangingEnd && !$setup->hasSteelBars => Phrase::of(
+                    'Magnets want a steel bar, and none is written down for this frame.',
+                ),
+                default => null,
+            },
             'desk/loading_place' => $setup->isClamped() ? Phrase::of('Poles are clamped, not wound onto.') : null,
             'desk/to_and_fro' => $setup->isClamped() ? Phrase::of('There are no rollers on this frame.') : null,
             'desk/side_clamps' =>

@@ -448,6 +448,24 @@ final class StepsTest extends TestCase
         self::assertStringNotContainsString('last stitched line', implode("\n", Loads::told($reaches)));
     }
 
+    /** Twenty inches of throat leave a bed of so much; a top as long as that hangs nowhere, one longer does. */
+    public function testNothingHoldsTheEndOfATopThatLiesWholeInTheBed(): void
+    {
+        $bed = Loads::setup()->plan->job->frame->bed()->toInches();
+        $withLength = static fn(float $inches): array => [
+            'top/lengths' => array_fill_keys(['left', 'middle', 'right'], "$inches in"),
+            'top/diagonals' => null,
+            'top/seams_across' => [],
+        ];
+        $whole = Loads::setup($withLength($bed));
+        $longer = Loads::setup($withLength($bed + 0.125));
+
+        self::assertNull((new StepRule())->steps($whole)->placeOf('hold-end'));
+        self::assertNotNull((new StepRule())->steps($longer)->placeOf('hold-end'));
+        self::assertArrayHasKey('desk/hanging_end', (new VoidChoices())->of($whole));
+        self::assertArrayNotHasKey('desk/hanging_end', (new VoidChoices())->of($longer));
+    }
+
     public function testNoMarksAreTapedAnewWhereNoStepReadsThem(): void
     {
         $told = static fn(Purpose $purpose): string => implode(

@@ -228,11 +228,12 @@ final readonly class Setup
 
     /**
      * Whether marks on the rail tell where the top wanders. A quilt that was basted before has no edge to watch; one that
-     * is worked in sections lies elsewhere along the rail after every move, and goes by its last stitched line.
+     * is worked in sections lies elsewhere along the rail after every move, and goes by its last stitched line; a top
+     * that lies whole in the first bed has nowhere to wander to.
      */
     public function hasMarks(): bool
     {
-        return !$this->is(Purpose::Prebasted) && !$this->isInSections();
+        return !$this->is(Purpose::Prebasted) && !$this->isInSections() && !$this->liesWholeInTheBed();
     }
 
     /** Whether the layers go on as one, pinned at both ends on the table. */

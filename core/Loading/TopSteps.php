@@ -46,7 +46,9 @@ final readonly class TopSteps
         if (ClampTime::AfterSide === $setup->habits->clampTime) {
             $sequence->add((new SideClampSteps())->clamp($setup));
         }
-        $sequence->add(self::marks($setup, Group::Top));
+        if ($setup->hasMarks()) {
+            $sequence->add(self::marks($setup, Group::Top));
+        }
         $this->setBack($sequence, $setup);
     }
 

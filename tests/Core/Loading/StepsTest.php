@@ -464,6 +464,8 @@ final class StepsTest extends TestCase
         self::assertNotNull((new StepRule())->steps($longer)->placeOf('hold-end'));
         self::assertArrayHasKey('desk/hanging_end', (new VoidChoices())->of($whole));
         self::assertArrayNotHasKey('desk/hanging_end', (new VoidChoices())->of($longer));
+        self::assertNull((new StepRule())->steps($whole)->placeOf('set-marks'), 'nothing of it wanders');
+        self::assertNotNull((new StepRule())->steps($longer)->placeOf('set-marks'));
     }
 
     public function testNoMarksAreTapedAnewWhereNoStepReadsThem(): void

@@ -11,8 +11,11 @@ final readonly class BlockPasses
 {
     public function __construct(private Roll $roll) {}
 
-    /** @param float $begin millimetres that are already wound on where the work begins */
-    public function plan(SeamGrid $grid, float $begin = 0.0): BlockPlan
+    /**
+     * @param float $begin millimetres that are already wound on where the work begins
+     * @param float $from  millimetres of the grid before which nothing can be stitched
+     */
+    public function plan(SeamGrid $grid, float $begin = 0.0, float $from = 0.0): BlockPlan
     {
         $stops = (new StopFinder())->find($grid, fn(float $place): float => $this->roll->depth($begin + $place));
         if (null === $stops) {
@@ -32,7 +35,8 @@ final readonly class BlockPasses
         ];
         $steps = [];
         for ($i = 1; $i < \count($places); ++$i) {
-            $steps[] = new Step($begin + $places[$i - 1], $begin + $places[$i - 1], $begin + $places[$i]);
+            $at = $begin + $places[$i - 1];
+            $steps[] = new Step($at, 1 === $i ? $at + min($from, $places[1]) : $at, $begin + $places[$i]);
         }
 
         return new BlockPlan($stops, PassPlan::of($this->roll, $steps));

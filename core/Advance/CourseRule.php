@@ -5,23 +5,31 @@ declare(strict_types=1);
 namespace Schwung\Core\Advance;
 
 use Schwung\Core\Job\Quilting;
+use Schwung\Core\Job\RowDesign;
 use Schwung\Core\Material\Direction;
 use Schwung\Core\Material\Top;
+use Schwung\Core\Measure\Length;
 
 /** Rules 8 to 10 and 12 together: how a top rolls through one way round. */
 final readonly class CourseRule
 {
     private TurnRoundRule $turning;
+    private Length $outOfReach;
 
-    public function __construct(private Roll $roll)
+    /** @param Length|null $outOfReach of the top beside its lead edge, where the needle does not come; null for nothing */
+    public function __construct(private Roll $roll, ?Length $outOfReach = null)
     {
+        $this->outOfReach = $outOfReach ?? Length::zero();
         $this->turning = new TurnRoundRule($roll);
     }
 
     public function plan(Quilting $quilting, Top $top, Direction $direction): Course
     {
         if (null === $quilting->rows) {
-            $plan = (new BlockPasses($this->roll))->plan(SeamGrid::fromLead($top, $direction));
+            $plan = (new BlockPasses($this->roll))->plan(
+                SeamGrid::fromLead($top, $direction),
+                from: $this->outOfReach->toMillimetres(),
+            );
 
             return new Course(
                 $this->roll,
@@ -30,9 +38,10 @@ final readonly class CourseRule
                 null,
                 $plan->stops,
                 $this->worthTurning($quilting, $top, $direction, $plan->passes),
+                $this->outOfReach,
             );
         }
-        $layout = (new RowRule($this->roll))->layOut($quilting->rows, $top->along($direction));
+        $layout = $this->rows($quilting->rows, $top->along($direction));
         $passes = (new RowPasses($this->roll))->plan($layout);
         $oneMore = (new OneMoreRule($this->roll))->find($quilting->rows, $layout, $passes);
 
@@ -43,6 +52,7 @@ final readonly class CourseRule
             $oneMore,
             [],
             $this->worthTurning($quilting, $top, $direction, $passes),
+            $this->outOfReach,
         );
     }
 
@@ -50,12 +60,25 @@ final readonly class CourseRule
     public function turnedRound(Quilting $quilting, Top $top, Direction $direction): ?TurnRound
     {
         return null === $quilting->rows
-            ? $this->turning->ofBlocks(SeamGrid::fromLead($top, $direction), $quilting->isDirectional)
+            ? $this->turning->ofBlocks(
+                SeamGrid::fromLead($top, $direction),
+                $quilting->isDirectional,
+                $this->outOfReach->toMillimetres(),
+            )
             : $this->turning->ofRows(
                 $quilting->rows,
-                (new RowRule($this->roll))->layOut($quilting->rows, $top->along($direction)),
+                $this->rows($quilting->rows, $top->along($direction)),
                 $quilting->isDirectional,
             );
+    }
+
+    private function rows(RowDesign $design, Length $along): RowLayout
+    {
+        return (new RowRule($this->roll))->layOut(
+            $design,
+            $along,
+            $this->outOfReach->isPositive() ? $this->outOfReach : null,
+        );
     }
 
     private function worthTurning(Quilting $quilting, Top $top, Direction $direction, PassPlan $plain): ?TurnRound

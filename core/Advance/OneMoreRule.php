@@ -28,7 +28,11 @@ final readonly class OneMoreRule
         $smaller = $this->smaller($asked, $layout, $plan);
         for ($round = 0; $round < self::ROUNDS && null !== $smaller; ++$round) {
             $scale = $smaller->height->nanometres / $asked->height->nanometres;
-            $anew = (new RowRule($this->roll))->layOut($smaller->withFinish(Finish::RunOff), $layout->along);
+            $anew = (new RowRule($this->roll))->layOut(
+                $smaller->withFinish(Finish::RunOff),
+                $layout->along,
+                $layout->begins,
+            );
             $passes = (new RowPasses($this->roll))->plan($anew);
             if (
                 $scale < self::LEAST_SCALE ||

@@ -7,7 +7,11 @@ namespace Schwung\Core\Advance;
 use Schwung\Core\Job\Finish;
 use Schwung\Core\Measure\Length;
 
-/** The rows as they will be laid; $scale is of the asked design, $finish what was really used. */
+/**
+ * The rows as they will be laid; $scale is of the asked design, $finish what was really used. Places are counted from
+ * the lead edge, toward the quilter: $begins is before it (negative) where the design overhangs, and inside it where
+ * the edge is out of the needle's reach.
+ */
 final readonly class RowLayout
 {
     public function __construct(
@@ -19,6 +23,7 @@ final readonly class RowLayout
         public Length $along,
         public Finish $finish,
         public Finish $asked,
+        public Length $begins,
     ) {}
 
     public function pitch(): Length
@@ -29,7 +34,7 @@ final readonly class RowLayout
     /** Where a row begins, counted from 0, as a distance from the lead edge. */
     public function start(int $row): Length
     {
-        return $this->pitch()->times($row)->minus($this->overhang);
+        return $this->pitch()->times($row)->plus($this->begins);
     }
 
     public function end(int $row): Length
@@ -41,6 +46,22 @@ final readonly class RowLayout
     public function beyondTail(): Length
     {
         return $this->end($this->count - 1)->minus($this->along);
+    }
+
+    /** The same rows counted from the tail edge. */
+    public function fromTail(): self
+    {
+        return new self(
+            count: $this->count,
+            scale: $this->scale,
+            height: $this->height,
+            gap: $this->gap,
+            overhang: $this->overhang,
+            along: $this->along,
+            finish: $this->finish,
+            asked: $this->asked,
+            begins: $this->beyondTail()->negated(),
+        );
     }
 
     public function hasFallenBack(): bool

@@ -30,15 +30,19 @@ final readonly class RowRule
      */
     public function __construct(private ?Roll $roll = null) {}
 
-    /** @param Length $along the top from lead edge to tail edge */
-    public function layOut(RowDesign $design, Length $along): RowLayout
+    /**
+     * @param Length      $along  the top from lead edge to tail edge
+     * @param Length|null $begins from the lead edge to where the design begins; null for its overhang beyond that edge
+     */
+    public function layOut(RowDesign $design, Length $along, ?Length $begins = null): RowLayout
     {
-        $count = $this->covering($design, $along);
+        $begins ??= $design->overhang->negated();
+        $count = $this->covering($design, $along, $begins);
 
         return match ($design->finish) {
             Finish::RunOff => null,
-            Finish::FitScale => $this->scaled($design, $along, $count),
-            Finish::FitGap => $this->respaced($design, $along, $count),
+            Finish::FitScale => $this->scaled($design, $along, $begins, $count),
+            Finish::FitGap => $this->respaced($design, $along, $begins, $count),
         } ??
             new RowLayout(
                 count: $count,
@@ -49,27 +53,28 @@ final readonly class RowRule
                 along: $along,
                 finish: Finish::RunOff,
                 asked: $design->finish,
+                begins: $begins,
             );
     }
 
-    private function covering(RowDesign $design, Length $along): int
+    private function covering(RowDesign $design, Length $along, Length $begins): int
     {
         $pitch = $design->height->plus($design->gap);
-        $span = $this->span($design, $along)->plus($design->gap);
+        $span = $this->span($design, $along, $begins)->plus($design->gap);
 
         return max(1, (int) ceil($span->minus(Length::ofNanometres(1))->nanometres / $pitch->nanometres));
     }
 
-    private function span(RowDesign $design, Length $along): Length
+    private function span(RowDesign $design, Length $along, Length $begins): Length
     {
-        return $along->plus($design->overhang->times(2));
+        return $along->minus($begins)->plus($design->overhang);
     }
 
-    private function scaled(RowDesign $design, Length $along, int $count): ?RowLayout
+    private function scaled(RowDesign $design, Length $along, Length $begins, int $count): ?RowLayout
     {
         $best = null;
         foreach (array_filter([$count, $count - 1]) as $rows) {
-            $layout = $this->scaledTo($design, $along, $rows);
+            $layout = $this->scaledTo($design, $along, $begins, $rows);
             if ($this->isScaleWithin($layout->scale) && (null === $best || $this->isBetter($layout, $best))) {
                 $best = $layout;
             }
@@ -96,10 +101,10 @@ final readonly class RowRule
         return null === $this->roll || (new RowPasses($this->roll))->plan($layout)->isComplete();
     }
 
-    private function scaledTo(RowDesign $design, Length $along, int $count): RowLayout
+    private function scaledTo(RowDesign $design, Length $along, Length $begins, int $count): RowLayout
     {
         $asked = $design->height->plus($design->gap)->times($count)->minus($design->gap);
-        $scale = $this->span($design, $along)->nanometres / $asked->nanometres;
+        $scale = $this->span($design, $along, $begins)->nanometres / $asked->nanometres;
         $times = static fn(Length $length): Length => Length::millimetres($length->toMillimetres() * $scale);
 
         return new RowLayout(
@@ -111,15 +116,16 @@ final readonly class RowRule
             along: $along,
             finish: Finish::FitScale,
             asked: $design->finish,
+            begins: $begins,
         );
     }
 
-    private function respaced(RowDesign $design, Length $along, int $count): ?RowLayout
+    private function respaced(RowDesign $design, Length $along, Length $begins, int $count): ?RowLayout
     {
         if (1 === $count) {
             return null;
         }
-        $gap = $this->span($design, $along)
+        $gap = $this->span($design, $along, $begins)
             ->minus($design->height->times($count))
             ->scaledBy(1, $count - 1);
         $nestsTooFar = Near::isWithin($gap->toMillimetres(), $design->height->half()->negated()->toMillimetres());
@@ -135,6 +141,7 @@ final readonly class RowRule
                 along: $along,
                 finish: Finish::FitGap,
                 asked: $design->finish,
+                begins: $begins,
             );
     }
 }

@@ -29,17 +29,18 @@ final readonly class TurnRoundRule
         }
         $near = (int) ceil($layout->count / 2);
         $rows = new RowPasses($this->roll);
-        [$first, $second] = [$rows->first($layout, $near), $rows->first($layout, $layout->count - $near)];
+        [$first, $second] = [$rows->first($layout, $near), $rows->first($layout->fromTail(), $layout->count - $near)];
         $meeting = $layout->end($near - 1)->plus($layout->gap->half());
 
         return $this->offered($first, $second, $meeting, $layout, [], $isDirectional);
     }
 
-    public function ofBlocks(SeamGrid $grid, bool $isDirectional): ?TurnRound
+    /** @param float $from millimetres from the lead edge before which nothing can be stitched */
+    public function ofBlocks(SeamGrid $grid, bool $isDirectional, float $from = 0.0): ?TurnRound
     {
         $middle = $grid->nearestMiddle();
         $blocks = new BlockPasses($this->roll);
-        $first = $blocks->plan($grid->part(0.0, $middle));
+        $first = $blocks->plan($grid->part(0.0, $middle), from: $from);
         $second = $blocks->plan($grid->part($middle, $grid->length)->reversed());
         $stops = [
             ...$first->stops,
@@ -70,7 +71,7 @@ final readonly class TurnRoundRule
             return $plain;
         }
         foreach ([Finish::FitScale, Finish::FitGap] as $finish) {
-            $layout = (new RowRule($this->roll))->layOut($design->withFinish($finish), $plain->along);
+            $layout = (new RowRule($this->roll))->layOut($design->withFinish($finish), $plain->along, $plain->begins);
             if (!$layout->hasFallenBack()) {
                 return $layout;
             }

@@ -70,13 +70,11 @@ final readonly class LoadedEdges
     /** Whether the top's own edge is attached at this end; one that is shaped never is, nor one without a roller. */
     public function holdsTop(End $end): bool
     {
-        return !$this->job->top->edge->mustFloat() &&
-            $this->job->frame->kind->hasTopRoller() &&
-            match ($this->job->load->float) {
-                FloatKind::Full => false,
-                FloatKind::Part => End::Tail === $end,
-                FloatKind::None => true,
-            };
+        return match ($this->job->float()) {
+            FloatKind::Full => false,
+            FloatKind::Part => End::Tail === $end,
+            FloatKind::None => true,
+        };
     }
 
     /** The backing's own edge is flat; only pins that go through the top's edge as well are closer for it. */

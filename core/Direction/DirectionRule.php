@@ -31,7 +31,11 @@ final readonly class DirectionRule
         $course =
             null === $roll || null === $job->quilting
                 ? null
-                : (new CourseRule($roll))->plan($job->quilting, $job->top, $direction);
+                : (new CourseRule($roll, $this->practice->outOfReach($job->load->lead, $job->float())))->plan(
+                    $job->quilting,
+                    $job->top,
+                    $direction,
+                );
 
         return new DirectionPlan(
             direction: $direction,

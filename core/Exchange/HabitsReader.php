@@ -30,7 +30,7 @@ final readonly class HabitsReader
         'purpose' => Purpose::class,
         'place' => LoadingPlace::class,
         'to_and_fro' => ToAndFro::class,
-        'order' => LayerOrder::class,
+        'layers' => LayerOrder::class,
         'batting' => BattingHold::class,
         'far_edge' => FarEdge::class,
         'guide' => EdgeGuide::class,
@@ -55,7 +55,7 @@ final readonly class HabitsReader
     {
         return new LoadingHabits(
             purpose: $this->word($members['purpose'] ?? null, Purpose::class) ?? $else->purpose,
-            order: $this->word($members['order'] ?? null, LayerOrder::class) ?? $else->order,
+            order: $this->word($members['layers'] ?? null, LayerOrder::class) ?? $else->order,
             batting: $this->word($members['batting'] ?? null, BattingHold::class) ?? $else->batting,
             farEdge: $this->word($members['far_edge'] ?? null, FarEdge::class) ?? $else->farEdge,
             guide: $this->word($members['guide'] ?? null, EdgeGuide::class) ?? $else->guide,

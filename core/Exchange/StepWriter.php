@@ -53,7 +53,6 @@ final readonly class StepWriter
 
     /** What pieces hold, where the document has another word for it. */
     private const OF = [
-        'top-lead' => 'top',
         'batting' => 'temporary',
         'layers' => 'temporary',
         'layers-beyond' => 'temporary',
@@ -176,7 +175,7 @@ final readonly class StepWriter
                 $cloth->pieces,
             ),
             'side_clamps' => $frame->at(StatePart::SideClamps),
-            'lifted' => false,
+            'lifted' => $cloth->isTopLifted,
             'firmness' => $frame->at(StatePart::Firmness),
             'stitch' => $frame->at(StatePart::Stitch),
             'tension' => $frame->at(StatePart::Tension),

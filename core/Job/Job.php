@@ -9,6 +9,7 @@ use Schwung\Core\Material\Backing;
 use Schwung\Core\Material\Batting;
 use Schwung\Core\Material\Top;
 use Schwung\Core\Measure\UnitSystem;
+use Schwung\Core\Practice\FloatKind;
 
 /**
  * Everything known of one quilt before it is loaded; batting and quilting may be missing.
@@ -28,6 +29,14 @@ final readonly class Job
         public ?Quilting $quilting = null,
         public Desk $desk = new Desk(),
     ) {}
+
+    /** How much of the top really floats: a shaped edge always does, and so does a top without a roller. */
+    public function float(): FloatKind
+    {
+        return $this->top->edge->mustFloat() || !$this->frame->kind->hasTopRoller()
+            ? FloatKind::Full
+            : $this->load->float;
+    }
 
     public function withBacking(Backing $backing): self
     {

@@ -6,7 +6,6 @@ namespace Schwung\Core\Loading;
 
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Point;
-use Schwung\Core\Practice\BattingHold;
 use Schwung\Core\Practice\FarEdge;
 use Schwung\Core\Practice\Hand;
 use Schwung\Core\Practice\Purpose;
@@ -35,13 +34,15 @@ final readonly class BastingRule
 
         return [
             ...$this->batting($setup),
-            ...$this->acrossFromCentre(
-                $setup,
-                BastingLineKind::TopEdge,
-                $this->inset()->toMillimetres(),
-                null,
-                FarEdge::Wavy === $setup->habits->farEdge,
-            ),
+            ...$setup->isHeldThrough()
+                ? []
+                : $this->acrossFromCentre(
+                    $setup,
+                    BastingLineKind::TopEdge,
+                    $this->inset()->toMillimetres(),
+                    null,
+                    FarEdge::Wavy === $setup->habits->farEdge,
+                ),
             ...$this->sides($setup),
             ...$this->lastEdge($setup),
             ...$setup->is(Purpose::Basting) ? $this->meander($setup) : [],
@@ -57,12 +58,11 @@ final readonly class BastingRule
     /** @return list<BastingLine> */
     private function batting(Setup $setup): array
     {
-        if (BattingHold::Pinned === $setup->habits->batting) {
-            return [];
-        }
         $half = $setup->across()->half()->plus(Length::inches(1))->toMillimetres();
         $at = -$this->referenceBefore($setup)->toMillimetres();
-        $lines = [$this->line($setup, BastingLineKind::Reference, new Point(-$half, $at), new Point($half, $at))];
+        $lines = $setup->hasReference()
+            ? [$this->line($setup, BastingLineKind::Reference, new Point(-$half, $at), new Point($half, $at))]
+            : [];
         if ($setup->isBastedAllOver()) {
             $step = Length::inches(self::HAND_INCHES)->toMillimetres();
             for ($y = $at + $step; $y < $at + $setup->plan->job->frame->bed()->toMillimetres(); $y += $step) {

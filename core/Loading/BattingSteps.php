@@ -20,10 +20,15 @@ final readonly class BattingSteps
 
     public function addTo(Sequence $sequence, Setup $setup): void
     {
-        $sequence->add($this->lay($setup));
-        if (BattingHold::Pinned === $setup->habits->batting) {
-            $sequence->add($this->pin($sequence));
+        if ($setup->leavesAGap()) {
+            $sequence->add($this->lift($setup), $this->lay($setup), $this->lower($setup));
         } else {
+            $sequence->add($this->lay($setup));
+        }
+        if (BattingHold::Pinned === $setup->habits->batting && !$setup->isHeldThrough()) {
+            $sequence->add($this->pin($sequence));
+        }
+        if ($setup->hasReference()) {
             if (!$sequence->is(StatePart::Stitch, $setup->bastingState())) {
                 $sequence->add(Stitching::setBasting($setup, Group::Batting));
             }
@@ -36,6 +41,63 @@ final readonly class BattingSteps
         if ($setup->isBastedAllOver()) {
             $this->addAllOver($sequence, $setup);
         }
+    }
+
+    private function lift(Setup $setup): Step
+    {
+        return new Step(
+            'lift-top',
+            Group::Batting,
+            StepKind::Set,
+            new StepText(
+                do: Phrase::of(
+                    'Lift the top roller onto its raised places, or throw the hanging top back over it: the batting ' .
+                        'goes through the gap below.',
+                ),
+                why: Phrase::of('The batting belongs between the two, and the top is on its roller already.'),
+                check: Phrase::of('The roller lies safely at both ends; the backing is bare from bar to bar.'),
+                otherwise: Phrase::of('Too heavy, or no raised place: throw the top back instead.'),
+                caution: Phrase::of('A loaded roller is heavy: one end after the other, or two people.'),
+            ),
+            Shown::Side,
+            1,
+            needs: [new Setting(StatePart::Top, 'held')],
+            does: static fn(ClothState $cloth): ClothState => $cloth->liftTop(),
+            school: $setup->habits->order,
+        );
+    }
+
+    private function lower(Setup $setup): Step
+    {
+        return new Step(
+            'lower-top',
+            Group::Batting,
+            StepKind::Set,
+            new StepText(
+                do: Phrase::of('Lower the top roller into its place, or let the top hang over the front again.'),
+                why: Phrase::of('Lifted, it would draw the top up from the batting.'),
+                check: Phrase::of('The batting has not moved; the end of the top hangs free above it.'),
+                otherwise: Phrase::of('Lift again and smooth from the centre out.'),
+                caution: Phrase::of('Fingers clear of the brackets.'),
+            ),
+            Shown::Side,
+            0.5,
+            needs: [new Setting(StatePart::Top, 'held')],
+            does: static fn(ClothState $cloth): ClothState => $cloth->lowerTop(),
+            school: $setup->habits->order,
+        );
+    }
+
+    /** Through the gap it goes from the side where more of the rail is free; hung on the centre, from the hand's. */
+    private function through(Setup $setup): string
+    {
+        $side = match (true) {
+            $setup->position->isNegative() => 'right',
+            $setup->position->isPositive() => 'left',
+            default => $setup->firstSide(),
+        };
+
+        return "Lean on the front bar so that it stays still, and feed the batting through the gap from the $side. ";
     }
 
     private function lay(Setup $setup): Step
@@ -54,16 +116,23 @@ final readonly class BattingSteps
             StepKind::Lay,
             new StepText(
                 do: Phrase::of(
-                    'Lay the batting on, straightest edge to the lead, scratchy side to the backing: %s from the lead ' .
-                        'hold, which is %s over the top, and %s over it at both sides.',
-                    Figure::measured($below),
-                    $overTop,
-                    Figure::measured($over),
+                    ($setup->leavesAGap() ? $this->through($setup) : '') .
+                        'Lay the batting on, straightest edge to the lead, scratchy side to the backing: ' .
+                        ($setup->isHeldThrough()
+                            ? 'its edge at the lead hold, and %s over the top at both sides.'
+                            : '%s from the lead hold, which is %s over the top, and %s over it at both sides.'),
+                    ...$setup->isHeldThrough() ? [] : [Figure::measured($below), $overTop],
+                    ...[Figure::measured($over)],
                 ),
-                why: Phrase::of('Its soft side lies toward the top, and none of it gets into the roll of the leader.'),
+                why: Phrase::of(
+                    'Its soft side lies toward the top' .
+                        ($setup->isHeldThrough() ? '.' : ', and none of it gets into the roll of the leader.'),
+                ),
                 check: Phrase::of('Centre mark on centre mark; the backing shows on both sides.'),
                 otherwise: Phrase::of('Lift and lay it again: batting that is pushed keeps the push.'),
-                figure: Phrase::of('%s from the hold', Figure::measured($below)),
+                figure: $setup->isHeldThrough()
+                    ? Phrase::of('at the hold')
+                    : Phrase::of('%s from the hold', Figure::measured($below)),
                 caution: Phrase::of('Never wider than the backing: it can be drawn into the carriage.'),
             ),
             Shown::Bed,

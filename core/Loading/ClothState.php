@@ -18,9 +18,9 @@ final readonly class ClothState
     /** Two places nearer than this are one. */
     private const SAME_MM = 0.01;
     /** What goes into the roll first. */
-    private const AT_THE_LEAD = ['lead', 'top-lead'];
+    private const AT_THE_LEAD = ['lead'];
     /** What holds the ends, and comes off with them. */
-    private const OF_THE_ENDS = ['lead', 'top-lead', 'tail', 'top'];
+    private const OF_THE_ENDS = ['lead', 'tail', 'top'];
 
     /**
      * @param Length                 $bed     from the front bar to the leveller bar
@@ -45,6 +45,7 @@ final readonly class ClothState
         public array $marks = [],
         public array $pieces = [],
         public ?Length $from = null,
+        public bool $isTopLifted = false,
     ) {}
 
     /** A bare frame, and a cloth beside it. */
@@ -101,6 +102,7 @@ final readonly class ClothState
     public function layBatting(Length $from): self
     {
         $this->refuseUnless(!$from->isNegative(), 'batting would lie over the hold');
+        $this->refuseUnless(Layer::Rolled !== $this->top || $this->isTopLifted, 'the top roller is in its way');
 
         return $this->with(batting: Layer::Laid, battingFrom: $from);
     }
@@ -110,11 +112,39 @@ final readonly class ClothState
         return $this->with(top: Layer::Rolled, pieces: [...$this->pieces, 'top' => $by]);
     }
 
+    /** The top roller is lifted, or its top thrown back over it, so that there is a gap to reach through. */
+    public function liftTop(): self
+    {
+        $this->refuseUnless(Layer::Rolled === $this->top, 'no top is on its roller');
+
+        return $this->with(isTopLifted: true);
+    }
+
+    public function lowerTop(): self
+    {
+        $this->refuseUnless($this->isTopLifted, 'the top roller is not lifted');
+
+        return $this->with(isTopLifted: false);
+    }
+
     public function layTop(Length $from): self
     {
+        $this->refuseUnless(!$this->isTopLifted, 'the top roller is lifted still');
         $this->refuseUnless(Layer::None !== $this->batting, 'there is no batting below the top');
 
         return $this->with(top: Layer::Laid, topFrom: $from);
+    }
+
+    /** Batting and top are held at the lead by what holds the backing there. */
+    public function holdThrough(): self
+    {
+        $this->refuseUnless(isset($this->pieces['lead']), 'nothing holds the lead end');
+        $this->refuseUnless(
+            Layer::Laid === $this->top && 0 === $this->topFrom?->nanometres && 0 === $this->battingFrom?->nanometres,
+            'batting and top do not reach to the hold',
+        );
+
+        return $this->with(batting: Layer::Basted, top: Layer::Basted);
     }
 
     /** All three layers on the frame as one piece. */
@@ -339,6 +369,7 @@ final readonly class ClothState
         ?array $marks = null,
         ?array $pieces = null,
         ?Length $from = null,
+        ?bool $isTopLifted = null,
     ): self {
         return new self(
             bed: $this->bed,
@@ -356,6 +387,7 @@ final readonly class ClothState
             marks: $marks ?? $this->marks,
             pieces: $pieces ?? $this->pieces,
             from: $from ?? $this->from,
+            isTopLifted: $isTopLifted ?? $this->isTopLifted,
         );
     }
 }

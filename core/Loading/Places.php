@@ -10,7 +10,7 @@ use Schwung\Core\Measure\Length;
 
 /**
  * Where layers and lines lie on a load, as distances from the lead hold toward the quilter: the top at the laid lead
- * margin less what the hold uses up, the reference line a step before it, the batting over the top's edge by what rule 6
+ * margin less what the hold uses up (at the hold, where all layers go through it), the reference line a step before it, the batting over the top's edge by what rule 6
  * asks for and half of what is left over, the far edge an eighth inside.
  */
 final readonly class Places
@@ -50,6 +50,9 @@ final readonly class Places
 
     public function top(): Length
     {
+        if ($this->setup->isHeldThrough()) {
+            return Length::zero();
+        }
         $grip = $this->setup->practice->grip($this->setup->system(End::Lead), End::Lead);
 
         return Length::longest(

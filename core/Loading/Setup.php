@@ -90,12 +90,9 @@ final readonly class Setup
         return $this->plan->job->top->across($this->plan->chosen());
     }
 
-    /** How much of the top really floats: a shaped edge always does, and so does a top without a roller. */
     public function float(): FloatKind
     {
-        return $this->plan->job->top->edge->mustFloat() || !$this->kind()->hasTopRoller()
-            ? FloatKind::Full
-            : $this->plan->job->load->float;
+        return $this->plan->job->float();
     }
 
     public function system(End $end): HoldingSystem
@@ -234,6 +231,24 @@ final readonly class Setup
     public function hasMarks(): bool
     {
         return !$this->is(Purpose::Prebasted) && !$this->isInSections() && !$this->liesWholeInTheBed();
+    }
+
+    /** Whether the top is on its roller, in the way, when the batting is laid. */
+    public function leavesAGap(): bool
+    {
+        return FloatKind::Full !== $this->float() && $this->habits->order->leavesAGap();
+    }
+
+    /** Whether backing, batting and top are held at the lead together, by what held the backing there before. */
+    public function isHeldThrough(): bool
+    {
+        return FloatKind::None === $this->float() && !$this->isClamped() && !$this->is(Purpose::Prebasted);
+    }
+
+    /** Whether a line is basted across the batting that all else is laid by. */
+    public function hasReference(): bool
+    {
+        return BattingHold::Pinned !== $this->habits->batting && !$this->isHeldThrough();
     }
 
     /** Whether the layers go on as one, pinned at both ends on the table. */

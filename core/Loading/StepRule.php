@@ -66,18 +66,22 @@ final readonly class StepRule
 
             return;
         }
-        $isTopFirst = LayerOrder::TopFirst === $setup->habits->order;
-        if ($isTopFirst) {
-            (new TopRollerSteps())->addTo($sequence, $setup);
+        $order = $setup->habits->order;
+        $topRoller = new TopRollerSteps();
+        if (LayerOrder::TopFirst === $order) {
+            $topRoller->addTo($sequence, $setup);
         }
         (new BackingSteps())->addTo($sequence, $setup);
-        if (!$isTopFirst) {
-            (new TopRollerSteps())->addTo($sequence, $setup);
+        if (LayerOrder::RollThenGap === $order) {
+            $topRoller->addTo($sequence, $setup);
         }
         if (ClampTime::BeforeBatting === $setup->habits->clampTime) {
             $sequence->add((new SideClampSteps())->clamp($setup));
         }
         (new BattingSteps())->addTo($sequence, $setup);
+        if (!$order->leavesAGap()) {
+            $topRoller->addTo($sequence, $setup);
+        }
         (new TopSteps())->addTo($sequence, $setup);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Schwung\Core\Loading;
 
 use Schwung\Core\Attachment\DriftMarkers;
+use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Material\Direction;
 use Schwung\Core\Material\EdgeKind;
 use Schwung\Core\Material\End;
@@ -34,8 +35,8 @@ final readonly class TopSteps
     public function addTo(Sequence $sequence, Setup $setup): void
     {
         $sequence->add($this->lay($setup));
-        if (FloatKind::None === $setup->float()) {
-            $sequence->add($this->attachLead($setup));
+        if ($setup->isHeldThrough()) {
+            $sequence->add($this->holdThrough($setup), $this->tighten($setup));
         }
         $this->align($sequence, $setup);
         $this->baste($sequence, $setup);
@@ -58,6 +59,9 @@ final readonly class TopSteps
         $at = (new Places($setup))->top();
         $below = (new BastingRule())->referenceBefore($setup);
         $where = match (true) {
+            $setup->isHeldThrough() => Phrase::of(
+                "Lay the top right side up, its $edge edge leading, that edge at the lead hold all along.",
+            ),
             BattingHold::Pinned === $setup->habits->batting => Phrase::of(
                 "Lay the top right side up, its $edge edge leading, %s from the lead hold all along.",
                 Figure::measured($at),
@@ -80,9 +84,14 @@ final readonly class TopSteps
             new StepText(
                 do: $where,
                 why: Phrase::of($this->up($setup) ?? 'What starts straight at the lead runs straight to the tail.'),
-                check: Phrase::of('Its centre lies on the centre mark; batting shows all round.'),
+                check: Phrase::of(
+                    'Its centre lies on the centre mark; batting shows ' .
+                        ($setup->isHeldThrough() ? 'at both sides.' : 'all round.'),
+                ),
                 otherwise: Phrase::of('Lift it; a top that is pushed keeps the push.'),
-                figure: Phrase::of('%s from the hold', Figure::measured($at)),
+                figure: $setup->isHeldThrough()
+                    ? Phrase::of('at the hold')
+                    : Phrase::of('%s from the hold', Figure::measured($at)),
                 caution: Phrase::of('Do not lean on the front bar while you look.'),
             ),
             Shown::Bed,
@@ -107,31 +116,67 @@ final readonly class TopSteps
         };
     }
 
-    private function attachLead(Setup $setup): Step
+    /** The holders come out of leader and backing one by one, and go in again through all layers. */
+    private function holdThrough(Setup $setup): Step
     {
-        $edge = $setup->edgeAt(End::Lead);
         $pieces = $setup->pieces(End::Lead);
+        $isPinned = \in_array($setup->system(End::Lead), [HoldingSystem::Pins, HoldingSystem::Zip], true);
+        $carrier = HoldingSystem::Zip === $setup->system(End::Lead) ? 'zip' : 'leader';
+        [$kind, $through] = $isPinned
+            ? ['pins', "push them back through $carrier, backing, batting and top"]
+            : [$pieces->kind, 'set them again over backing, batting and top'];
+        $reach = Figure::needed($setup->practice->outOfReach($setup->system(End::Lead), $setup->float()));
 
         return new Step(
-            'attach-top-lead',
+            'hold-through',
             Group::Top,
             StepKind::Attach,
             new StepText(
                 do: Phrase::of(
-                    "Attach the top's $edge edge to the take-up leader over the batting, from the centre out, " .
-                        "to the {$setup->firstSide()} first.",
+                    "Loosen the backing by a turn and go round to the rear. Take the $kind out one by one and $through, " .
+                        "from the centre out, to the {$setup->firstSide()} first.",
                 ),
-                why: Phrase::of('Held at both ends the top runs straightest, for a quilt with little side margin.'),
-                check: Phrase::of('It lies flat from the leader to the front bar.'),
-                otherwise: Phrase::of('Let the top roller off a little and attach that part again.'),
+                why: Phrase::of('Held at both ends together, the layers run straightest.'),
+                check: Phrase::of(
+                    'The edge of the top lies at the hold all along. Quilting begins %s inside it.',
+                    $reach,
+                ),
+                otherwise: Phrase::of('Take that part out again, smooth toward the front, and set it anew.'),
+                figure: Phrase::of('stitch from %s on', $reach),
                 caution: Phrase::of(
-                    'This edge is bulky in the roll and out of the reach of the needle. Pins: outermost point inward.',
+                    'This edge is bulky in the roll, and out of the reach of the needle.' .
+                        ($isPinned ? ' Outermost pins point inward.' : ''),
                 ),
             ),
             Shown::LeadRail,
-            4,
-            needs: [new Setting(StatePart::TakeUp, 'held'), new Setting(StatePart::Top, 'held')],
-            does: static fn(ClothState $cloth): ClothState => $cloth->put('top-lead', $pieces),
+            null === $setup->held->lead ? 4 : $setup->held->lead->minutes() + 2,
+            needs: [new Setting(StatePart::TakeUp, 'held')],
+            leaves: [new Setting(StatePart::Firmness, 'slack')],
+            does: static fn(ClothState $cloth): ClothState => $cloth->holdThrough(),
+        );
+    }
+
+    private function tighten(Setup $setup): Step
+    {
+        $isBasting = $setup->is(Purpose::Basting);
+
+        return new Step(
+            'take-up-again',
+            Group::Top,
+            StepKind::Set,
+            new StepText(
+                do: Phrase::of(
+                    'Hold both rollers and take the backing up again: ' .
+                        ($isBasting ? 'for basting it lies loose.' : 'firm with give, as before.'),
+                ),
+                why: Phrase::of('It was loosened to be held anew.'),
+                check: Phrase::of('Pressed in the middle, the cloth gives and comes back.'),
+                otherwise: Phrase::of('It hangs: take up a click. It rings: let one off.'),
+            ),
+            Shown::Side,
+            1,
+            needs: [new Setting(StatePart::TakeUp, 'held'), new Setting(StatePart::Backing, 'held')],
+            leaves: [new Setting(StatePart::Firmness, $isBasting ? 'loose' : 'softer')],
         );
     }
 
@@ -213,6 +258,9 @@ final readonly class TopSteps
         if (!$sequence->is(StatePart::Stitch, $setup->bastingState())) {
             $sequence->add(Stitching::setBasting($setup, Group::Top));
         }
+        if ($setup->isHeldThrough()) {
+            return;
+        }
         if ($setup->fullnessAt(End::Lead)->isPositive()) {
             $sequence->add(Stitching::foot('disc', Group::Top, 'foot-disc'));
         }
@@ -239,7 +287,7 @@ final readonly class TopSteps
     /** Whether the first row is stitched across the reference line. */
     public static function crossesReference(Setup $setup): bool
     {
-        return BattingHold::Pinned !== $setup->habits->batting &&
+        return $setup->hasReference() &&
             !$setup->isClamped() &&
             true === $setup->winding->rows?->overhang->isPositive() &&
             $setup->is(Purpose::Quilting);

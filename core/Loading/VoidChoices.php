@@ -24,6 +24,13 @@ final readonly class VoidChoices
                 : ($floats
                     ? Phrase::of('The top floats: only the backing goes on a roller.')
                     : null),
+            'desk/batting_hold' =>
+                $setup->isHeldThrough() && !$setup->isBastedAllOver()
+                    ? Phrase::of('All layers are held together at the lead: no line is needed.')
+                    : null,
+            'desk/far_edge' => $setup->isHeldThrough()
+                ? Phrase::of('The far edge is held with the backing, and not basted.')
+                : null,
             'desk/last_edge' => $floats
                 ? Phrase::of('The top floats: no roller keeps its edge, so that choice counts as pinned.')
                 : null,
@@ -44,7 +51,11 @@ final readonly class VoidChoices
                     ? Phrase::of('The layers go on as one piece: they come last here.')
                     : null,
             'desk/pick' => $setup->isBastedAllOver() ? null : Phrase::of('Nothing is basted all over here.'),
-            'desk/guide' => FarEdge::Wavy === $setup->habits->farEdge ? Phrase::of('A wave is stitched by eye.') : null,
+            'desk/guide' => match (true) {
+                $setup->isHeldThrough() => Phrase::of('The far edge is held with the backing, and not basted.'),
+                FarEdge::Wavy === $setup->habits->farEdge => Phrase::of('A wave is stitched by eye.'),
+                default => null,
+            },
         ]);
     }
 }

@@ -42,6 +42,7 @@ enum FindingCode: string
     case FinishNotPossible = 'finish-not-possible';
     case RunOffPastTail = 'run-off-past-tail';
     case BlockCut = 'block-cut';
+    case EdgeOutOfReach = 'edge-out-of-reach';
 
     /** As a document writes it; a finding may say itself that it weighs otherwise. */
     public function level(): Level
@@ -76,7 +77,8 @@ enum FindingCode: string
             self::LeaderNarrowForClips,
             self::ClipsUncounted,
             self::FinishNotPossible,
-            self::BlockCut
+            self::BlockCut,
+            self::EdgeOutOfReach
                 => Level::Info,
             self::BackingShort, self::Reach, self::Leader, self::ClipsShort, self::Row, self::Roll => Level::Error,
         };
@@ -119,7 +121,13 @@ enum FindingCode: string
             self::StockShort,
             self::PullOut
                 => Stage::Attach,
-            self::Row, self::Roll, self::FinishNotPossible, self::RunOffPastTail, self::BlockCut => Stage::Passes,
+            self::Row,
+            self::Roll,
+            self::FinishNotPossible,
+            self::RunOffPastTail,
+            self::BlockCut,
+            self::EdgeOutOfReach
+                => Stage::Passes,
         };
     }
 

@@ -30,6 +30,7 @@ final readonly class PassFindings
             array_filter([
                 $this->ofRow($chosen),
                 $this->ofRoll($job, $chosen),
+                $this->ofLeadEdge($chosen),
                 ...null === $rows ? [] : [$this->ofFinish($rows), $this->ofRunOff($job, $chosen, $rows)],
             ]),
         );
@@ -60,6 +61,21 @@ final readonly class PassFindings
                     Figure::left($job->frame->size(FrameMeasure::ArmClearance)),
                 ),
                 '/frame/arm_clearance',
+            );
+    }
+
+    private function ofLeadEdge(DirectionPlan $chosen): ?Finding
+    {
+        return true !== $chosen->course?->outOfReach->isPositive()
+            ? null
+            : new Finding(
+                FindingCode::EdgeOutOfReach,
+                Phrase::of(
+                    'All layers go through the same hold: the first pass starts %s inside the lead edge of the top, ' .
+                        'which is out of the reach of the needle.',
+                    Figure::needed($chosen->course->outOfReach),
+                ),
+                '/load/float',
             );
     }
 

@@ -43,7 +43,7 @@ final readonly class WindingRule
         return null === $plan->job->quilting
             ? null
             : $course->turnRound ??
-                    (new CourseRule($course->roll))->turnedRound(
+                    (new CourseRule($course->roll, $course->outOfReach))->turnedRound(
                         $plan->job->quilting,
                         $plan->job->top,
                         $plan->chosen(),

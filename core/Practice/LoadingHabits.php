@@ -9,7 +9,7 @@ final readonly class LoadingHabits
 {
     public function __construct(
         public Purpose $purpose = Purpose::Quilting,
-        public LayerOrder $order = LayerOrder::BackingFirst,
+        public LayerOrder $order = LayerOrder::RollThenGap,
         public BattingHold $batting = BattingHold::Line,
         public FarEdge $farEdge = FarEdge::Below,
         public EdgeGuide $guide = EdgeGuide::Lock,

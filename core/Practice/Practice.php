@@ -93,6 +93,15 @@ final readonly class Practice
         return new Grip(Length::inches($usedUp), Length::inches($standoff));
     }
 
+    /**
+     * How much of the top beside its lead edge the needle does not reach: where all layers go through the same pins, its
+     * edge lies at the hold, and the foot keeps its distance from that.
+     */
+    public function outOfReach(HoldingSystem $lead, FloatKind $float): Length
+    {
+        return FloatKind::None === $float ? $this->grip($lead, End::Lead)->standoff : Length::zero();
+    }
+
     public function drift(Length $loadedLength, FloatKind $float): Length
     {
         $perThousand = FloatKind::Full === $float ? $this->fullFloatDriftPerThousand : $this->driftPerThousand;

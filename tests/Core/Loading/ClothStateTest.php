@@ -74,6 +74,26 @@ final class ClothStateTest extends TestCase
         self::assertNull($off->from);
     }
 
+    public function testNoBattingComesUnderATopOnItsRollerThatIsNotLifted(): void
+    {
+        $rolled = self::held()->rollTop(self::pins());
+
+        $laid = $rolled->liftTop()->layBatting(self::in(1))->lowerTop();
+        self::assertSame([Layer::Laid, Layer::Rolled, false], [$laid->batting, $laid->top, $laid->isTopLifted]);
+        $this->expectExceptionMessage('The top roller is in its way.');
+        $rolled->layBatting(self::in(1));
+    }
+
+    public function testAllLayersAreHeldTogetherOnlyWhereTheyReachToTheHold(): void
+    {
+        $laid = self::held()->layBatting(self::in(0))->layTop(self::in(0));
+
+        self::assertSame([Layer::Basted, Layer::Basted], [$laid->holdThrough()->batting, $laid->holdThrough()->top]);
+        self::assertSame($laid->pieces, $laid->holdThrough()->pieces);
+        $this->expectExceptionMessage('Batting and top do not reach to the hold.');
+        self::held()->layBatting(self::in(0))->layTop(self::in(3))->holdThrough();
+    }
+
     public function testLinesAreFoundAndPickedByHowTheirKeysBegin(): void
     {
         $all = self::held()

@@ -135,7 +135,7 @@ final class StateTest extends TestCase
                             ++$n;
                             yield new LoadingHabits(
                                 $purpose,
-                                LayerOrder::cases()[$n % 2],
+                                LayerOrder::cases()[$n % 4],
                                 $batting,
                                 $farEdge,
                                 $guide,

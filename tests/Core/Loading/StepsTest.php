@@ -224,8 +224,14 @@ final class StepsTest extends TestCase
         yield 'both ends held' => [
             ['load/float' => 'none'],
             $usual,
-            ['attach-top-lead: Attach the top\'s top edge to the take-up leader', 'out of the reach of the needle'],
-            ['hold-end'],
+            [
+                'hold-through: Loosen the backing by a turn and go round to the rear. Take the pins out one by one and ' .
+                'push them back through leader, backing, batting and top',
+                'Quilting begins 1 in inside it.',
+                'its edge at the lead hold',
+                'take-up-again',
+            ],
+            ['hold-end', 'baste-edge', 'reference:', 'attach-top-lead'],
         ];
         yield 'full float' => [
             [],
@@ -400,10 +406,82 @@ final class StepsTest extends TestCase
             Loads::steps(['load/float' => 'part'], new LoadingHabits(order: $order))->placeOf(...),
             ['attach-top', 'attach-lead'],
         );
-        [$top, $backing] = $places(LayerOrder::BackingFirst);
+        [$top, $backing] = $places(LayerOrder::RollThenGap);
         self::assertGreaterThan($backing, $top);
         [$top, $backing] = $places(LayerOrder::TopFirst);
         self::assertLessThan($backing, $top);
+    }
+
+    /** @param list<string> $in the steps that tell in which order the layers come */
+    #[DataProvider('orders')]
+    public function testTheBattingComesThroughTheGapWhereTheTopIsOnItsRollerBefore(LayerOrder $order, array $in): void
+    {
+        $told = array_map(
+            static fn($step): string => $step->key,
+            Loads::steps(['load/float' => 'part'], new LoadingHabits(order: $order))->steps,
+        );
+
+        self::assertSame(
+            $in,
+            array_values(array_intersect($told, ['attach-top', 'attach-lead', 'lift-top', 'lay-batting', 'lower-top'])),
+        );
+    }
+
+    /** @return iterable<string, array{LayerOrder, list<string>}> */
+    public static function orders(): iterable
+    {
+        $gap = ['lift-top', 'lay-batting', 'lower-top'];
+        yield 'rolled after the backing' => [LayerOrder::RollThenGap, ['attach-lead', 'attach-top', ...$gap]];
+        yield 'rolled first' => [LayerOrder::TopFirst, ['attach-top', 'attach-lead', ...$gap]];
+        yield 'rolled last' => [LayerOrder::BattingThenRoll, ['attach-lead', 'lay-batting', 'attach-top']];
+        yield 'to be laid' => [LayerOrder::BattingThenTop, ['attach-lead', 'lay-batting', 'attach-top']];
+    }
+
+    public function testABattingComesThroughTheGapFromTheSideWithMoreRoom(): void
+    {
+        $from = static fn(float $inches, Hand $hand): string => implode(
+            "\n",
+            Loads::told(
+                (new StepRule())->steps(
+                    self::hungAt(Loads::setup(['load/float' => 'part'], hand: $hand), Length::inches($inches)),
+                ),
+            ),
+        );
+
+        self::assertStringContainsString('through the gap from the right', $from(0, Hand::Right));
+        self::assertStringContainsString('through the gap from the left', $from(0, Hand::Left));
+        self::assertStringContainsString('through the gap from the left', $from(12, Hand::Right));
+        self::assertStringContainsString('through the gap from the right', $from(-12, Hand::Left));
+    }
+
+    public function testAllLayersInOneHoldBeginInsideTheEdgeOnRowsAndBlocksAlike(): void
+    {
+        $begins = static fn(array $members): float => Loads::setup($members)->winding->winds[0]->from;
+        $blocks = ['quilting' => ['style' => 'blocks']];
+
+        self::assertEqualsWithDelta(25.4, $begins(['load/float' => 'none']), 0.001, 'the standoff of pins');
+        self::assertEqualsWithDelta(25.4, $begins(['load/float' => 'none', ...$blocks]), 0.001);
+        self::assertEqualsWithDelta(0, $begins($blocks), 0.001);
+        self::assertLessThan(0, $begins(['load/float' => 'part']), 'the design overhangs');
+        $codes = array_map(
+            static fn($finding): string => $finding->code->value,
+            Loads::setup(['load/float' => 'none'])->plan->findings,
+        );
+        self::assertContains('edge-out-of-reach', $codes);
+    }
+
+    private static function hungAt(Setup $setup, Length $position): Setup
+    {
+        return new Setup(
+            $setup->plan,
+            $setup->winding,
+            $setup->habits,
+            $setup->stitches,
+            $setup->thread,
+            $setup->held,
+            $position,
+            $setup->hand,
+        );
     }
 
     public function testTheLastHoldIsNamedOneAdvanceAhead(): void

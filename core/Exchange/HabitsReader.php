@@ -7,18 +7,25 @@ namespace Schwung\Core\Exchange;
 use Schwung\Core\Practice\Alignment;
 use Schwung\Core\Practice\BastingStitch;
 use Schwung\Core\Practice\BattingHold;
+use Schwung\Core\Practice\ChannelLock;
 use Schwung\Core\Practice\ClampFirmness;
 use Schwung\Core\Practice\ClampGrip;
 use Schwung\Core\Practice\ClampTime;
 use Schwung\Core\Practice\EdgeGuide;
+use Schwung\Core\Practice\EdgeLine;
+use Schwung\Core\Practice\EndStop;
 use Schwung\Core\Practice\FarEdge;
+use Schwung\Core\Practice\FirstFixings;
 use Schwung\Core\Practice\HangingEnd;
 use Schwung\Core\Practice\LastEdge;
 use Schwung\Core\Practice\LayerOrder;
+use Schwung\Core\Practice\LineDirection;
 use Schwung\Core\Practice\LoadingHabits;
 use Schwung\Core\Practice\LoadingPlace;
+use Schwung\Core\Practice\People;
 use Schwung\Core\Practice\PickTime;
 use Schwung\Core\Practice\Purpose;
+use Schwung\Core\Practice\SecondEnd;
 use Schwung\Core\Practice\SideBasting;
 use Schwung\Core\Practice\ToAndFro;
 
@@ -29,9 +36,15 @@ final readonly class HabitsReader
     public const WORDS = [
         'purpose' => Purpose::class,
         'place' => LoadingPlace::class,
+        'first_fixings' => FirstFixings::class,
+        'second_end' => SecondEnd::class,
+        'edge' => EdgeLine::class,
+        'stop' => EndStop::class,
         'to_and_fro' => ToAndFro::class,
         'layers' => LayerOrder::class,
         'batting' => BattingHold::class,
+        'direction' => LineDirection::class,
+        'lock' => ChannelLock::class,
         'far_edge' => FarEdge::class,
         'guide' => EdgeGuide::class,
         'stitch' => BastingStitch::class,
@@ -43,6 +56,7 @@ final readonly class HabitsReader
         'clamps_grip' => ClampGrip::class,
         'clamps_firm' => ClampFirmness::class,
         'last_edge' => LastEdge::class,
+        'people' => People::class,
     ];
 
     public function read(Node $node, LoadingHabits $else): LoadingHabits
@@ -70,6 +84,13 @@ final readonly class HabitsReader
             clampGrip: $this->word($members['clamps_grip'] ?? null, ClampGrip::class) ?? $else->clampGrip,
             clampFirmness: $this->word($members['clamps_firm'] ?? null, ClampFirmness::class) ?? $else->clampFirmness,
             pick: $this->word($members['pick'] ?? null, PickTime::class) ?? $else->pick,
+            firstFixings: $this->word($members['first_fixings'] ?? null, FirstFixings::class) ?? $else->firstFixings,
+            secondEnd: $this->word($members['second_end'] ?? null, SecondEnd::class) ?? $else->secondEnd,
+            edge: $this->word($members['edge'] ?? null, EdgeLine::class) ?? $else->edge,
+            stop: $this->word($members['stop'] ?? null, EndStop::class) ?? $else->stop,
+            direction: $this->word($members['direction'] ?? null, LineDirection::class) ?? $else->direction,
+            lock: $this->word($members['lock'] ?? null, ChannelLock::class) ?? $else->lock,
+            people: $this->word($members['people'] ?? null, People::class) ?? $else->people,
         );
     }
 

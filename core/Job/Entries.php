@@ -12,21 +12,28 @@ use Schwung\Core\Material\Stretch;
 use Schwung\Core\Practice\Alignment;
 use Schwung\Core\Practice\BastingStitch;
 use Schwung\Core\Practice\BattingHold;
+use Schwung\Core\Practice\ChannelLock;
 use Schwung\Core\Practice\ClampFirmness;
 use Schwung\Core\Practice\ClampGrip;
 use Schwung\Core\Practice\ClampTime;
 use Schwung\Core\Practice\EdgeGuide;
+use Schwung\Core\Practice\EdgeLine;
+use Schwung\Core\Practice\EndStop;
 use Schwung\Core\Practice\FarEdge;
+use Schwung\Core\Practice\FirstFixings;
 use Schwung\Core\Practice\FloatKind;
 use Schwung\Core\Practice\HangingEnd;
 use Schwung\Core\Practice\LastEdge;
 use Schwung\Core\Practice\LayerOrder;
+use Schwung\Core\Practice\LineDirection;
 use Schwung\Core\Practice\LoadingHabits;
 use Schwung\Core\Practice\LoadingPlace;
 use Schwung\Core\Practice\MarginSchool;
+use Schwung\Core\Practice\People;
 use Schwung\Core\Practice\PickTime;
 use Schwung\Core\Practice\PinSchool;
 use Schwung\Core\Practice\Purpose;
+use Schwung\Core\Practice\SecondEnd;
 use Schwung\Core\Practice\SideBasting;
 use Schwung\Core\Practice\ToAndFro;
 
@@ -55,6 +62,13 @@ final class Entries
         'desk/clamps_grip' => ClampGrip::class,
         'desk/clamps_firm' => ClampFirmness::class,
         'desk/pick' => PickTime::class,
+        'desk/first_fixings' => FirstFixings::class,
+        'desk/second_end' => SecondEnd::class,
+        'desk/edge_line' => EdgeLine::class,
+        'desk/end_stop' => EndStop::class,
+        'desk/line_direction' => LineDirection::class,
+        'desk/lock' => ChannelLock::class,
+        'desk/people' => People::class,
     ];
 
     /** @var array<string, Entry>|null */

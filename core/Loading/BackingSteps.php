@@ -10,9 +10,13 @@ use Schwung\Core\Material\End;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
+use Schwung\Core\Practice\EdgeLine;
+use Schwung\Core\Practice\EndStop;
 use Schwung\Core\Practice\LoadingPlace;
+use Schwung\Core\Practice\People;
 use Schwung\Core\Practice\Purpose;
 use Schwung\Core\Practice\School;
+use Schwung\Core\Practice\SecondEnd;
 use Schwung\Core\Practice\ToAndFro;
 
 /**
@@ -72,21 +76,26 @@ final readonly class BackingSteps
         $attachment = $setup->held->at($end);
         $roller = End::Lead === $end ? 'the take-up leader' : "the leader of {$this->roller($setup)}";
         $isFront = LoadingPlace::Front === $setup->habits->place;
+        $isSecond = $isFront === (End::Lead === $end);
         $from = match (true) {
+            $isSecond && LoadingPlace::Table === $setup->habits->place => ', let out and drawn over the flat table',
             End::Tail === $end => ', from the front',
-            $isFront => ', from the rear, its edge hanging at the middle of the bed',
             default => ', from the rear',
         };
         $pieces = $setup->pieces($end);
         $places = new Places($setup);
-        $hangsAt = $isFront ? $setup->plan->job->frame->bed()->minus($places->reach()) : Length::zero();
+        $hangsAt = $isFront ? $setup->plan->job->frame->bed()->minus($places->leadStop()) : Length::zero();
         $wayUp = $setup->is(Purpose::Prebasted) ? 'top side up' : 'right side down';
 
         return new Step(
             'attach-' . $end->value,
             Group::Backing,
             StepKind::Attach,
-            (new Holds())->text($setup, $end, $attachment, "the {$this->cloth($setup)}, $wayUp$from, to $roller"),
+            $this->text(
+                $setup,
+                (new Holds())->text($setup, $end, $attachment, "the {$this->cloth($setup)}, $wayUp$from, to $roller"),
+                $isSecond,
+            ),
             End::Lead === $end ? Shown::LeadRail : Shown::TailRail,
             $this->minutes($attachment),
             needs: [
@@ -99,6 +108,36 @@ final readonly class BackingSteps
                 : static fn(ClothState $cloth): ClothState => $cloth->attachTail($pieces),
             school: $setup->habits->place,
         );
+    }
+
+    /** What the schools add: the edge or the cloth, and the look into the well before the second end is fixed. */
+    private function text(Setup $setup, StepText $text, bool $isSecond): StepText
+    {
+        if ($isSecond) {
+            $text = $text->then(
+                Phrase::of(
+                    (SecondEnd::Slide === $setup->habits->secondEnd
+                        ? 'Two or three first: look into the well from both ends and slide the hanging cloth sideways until ' .
+                            'no fold slants, then the rest.'
+                        : 'Before the rest is fixed, look into the well from both ends: no fold slants.') .
+                        (LoadingPlace::Table === $setup->habits->place ? ' Flip it clear of the table.' : ''),
+                ),
+            );
+        }
+
+        return $text->seeing(
+            Phrase::of(
+                EdgeLine::Line === $setup->habits->edge
+                    ? "The edge lies on the leader's line."
+                    : 'The cloth lies flat; its edge may run off the line.',
+            ),
+        );
+    }
+
+    /** Who stands where while a roll turns. */
+    private function stands(Setup $setup): string
+    {
+        return People::Two === $setup->habits->people ? ' One of you at each end.' : ' Stand in the middle.';
     }
 
     /** The roller that carries the backing, by the one name that it has on this frame. */
@@ -116,21 +155,37 @@ final readonly class BackingSteps
     private function windFromFront(Setup $setup): Step
     {
         [$cloth, $roller] = [$this->cloth($setup), $this->roller($setup)];
-        $reach = (new Places($setup))->reach();
+        $stop = (new Places($setup))->leadStop();
+        $until = match ($setup->habits->stop) {
+            EndStop::Reach => Phrase::of('until that end hangs %s behind the front bar', Figure::measured($stop)),
+            EndStop::ShortOfBar => Phrase::of(
+                'until that end lies %s short of the leveller bar',
+                Figure::measured(Places::shortOfBar()),
+            ),
+            EndStop::Well => Phrase::of('until that end drops off the leveller bar into the well'),
+        };
 
         return $this->winding(
             'wind-on',
-            Phrase::of(
-                "Wind the $cloth neatly onto $roller, its lead end thrown over the rear " .
-                    'so that it drags, until that end hangs %s behind the front bar; hold it again.',
-                Figure::measured($reach),
+            Phrase::joined(
+                Phrase::of("Wind the $cloth neatly onto $roller, its lead end thrown over the rear so that it drags,"),
+                $until,
+                Phrase::of('(%s go on); hold it again.' . $this->stands($setup), $this->wound($setup, $stop)),
             ),
             'It is wound once; hanging over the rear it draws itself straight.',
             'Wind back to where the edge still lay straight.',
-            Phrase::of('%s', Figure::measured($reach)),
+            Phrase::of('%s on', $this->wound($setup, $stop)),
             StatePart::Backing,
-            static fn(ClothState $cloth): ClothState => $cloth->windOntoBacking($reach),
-            $setup->habits->place,
+            static fn(ClothState $cloth): ClothState => $cloth->windOntoBacking($stop),
+            $setup->habits->stop,
+        );
+    }
+
+    /** How much of the cloth is on a roller once so much of its end is left. */
+    private function wound(Setup $setup, Length $left): Figure
+    {
+        return Figure::measured(
+            Length::longest(Length::zero(), $setup->plan->chosenPlan()->backing->squaredUp->along->minus($left)),
         );
     }
 
@@ -143,16 +198,27 @@ final readonly class BackingSteps
 
         return $this->winding(
             'wind-on',
-            Phrase::of(
-                "Wind the $cloth loosely onto the take-up roller until %s hang before the front bar; hold it again.",
-                Figure::measured($places->hangs()),
+            Phrase::joined(
+                Phrase::of("Wind the $cloth loosely onto the take-up roller"),
+                match ($setup->habits->stop) {
+                    EndStop::Reach => Phrase::of(
+                        'until %s hang before the front bar',
+                        Figure::measured($places->tailStop()),
+                    ),
+                    EndStop::ShortOfBar => Phrase::of(
+                        'until its end lies %s short of the front bar',
+                        Figure::measured(Places::shortOfBar()),
+                    ),
+                    EndStop::Well => Phrase::of('until its end is about to drop off the front bar'),
+                },
+                Phrase::of('(%s go on); hold it again.' . $this->stands($setup), $this->wound($setup, $left)),
             ),
             'The other end is attached without weight on it; ripples do not matter yet.',
             'Wind back to where the edge still lay straight.',
-            Phrase::of('%s', Figure::measured($places->hangs())),
+            Phrase::of('%s on', $this->wound($setup, $left)),
             StatePart::TakeUp,
             static fn(ClothState $cloth): ClothState => $cloth->parkOnTakeUp($left),
-            $setup->habits->place,
+            $setup->habits->stop,
         );
     }
 
@@ -245,7 +311,10 @@ final readonly class BackingSteps
                         'leaders.',
                 ),
                 figure: Phrase::of(ToAndFro::IfLooser === $habit ? 'only if looser' : $times),
-                caution: Phrase::of('Both rollers run free now: one hand on each, or a second person.'),
+                caution: Phrase::of(
+                    'Both rollers run free now: ' .
+                        (People::Two === $setup->habits->people ? 'one of you at each.' : 'one hand on each.'),
+                ),
             ),
             Shown::Side,
             match ($habit) {

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Loading;
 
+use Schwung\Core\Material\End;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Point;
 use Schwung\Core\Practice\FarEdge;
 use Schwung\Core\Practice\Hand;
+use Schwung\Core\Practice\LineDirection;
 use Schwung\Core\Practice\Purpose;
 use Schwung\Core\Practice\SideBasting;
 
@@ -34,9 +36,9 @@ final readonly class BastingRule
 
         return [
             ...$this->batting($setup),
-            ...$setup->isHeldThrough()
+            ...FarEdge::None === $setup->habits->farEdge || $setup->isHeldThrough()
                 ? []
-                : $this->acrossFromCentre(
+                : $this->across(
                     $setup,
                     BastingLineKind::TopEdge,
                     $this->inset()->toMillimetres(),
@@ -73,29 +75,32 @@ final readonly class BastingRule
         return $lines;
     }
 
-    /** @return list<BastingLine> the half of the working hand's side first */
-    private function acrossFromCentre(
-        Setup $setup,
-        BastingLineKind $kind,
-        float $y,
-        ?int $pass,
-        bool $isWavy = false,
-    ): array {
+    /** @return list<BastingLine> the half of the working hand's side first, or both in one */
+    private function across(Setup $setup, BastingLineKind $kind, float $y, ?int $pass, bool $isWavy = false): array
+    {
         $half = $setup->across()->half()->minus($this->inset())->toMillimetres();
         $first = Hand::Right === $setup->hand ? $half : -$half;
+        $isWhole = BastingLineKind::TopEdge === $kind && $this->isFromEndToEnd($setup);
 
         return array_map(
             fn(float $x): BastingLine => $this->line(
                 $setup,
                 $kind,
-                new Point(0, $y),
+                new Point($isWhole ? -$x : 0, $y),
                 new Point($x, $y),
                 $pass,
                 $this->inset(),
                 $isWavy,
             ),
-            [$first, -$first],
+            $isWhole ? [-$first] : [$first, -$first],
         );
+    }
+
+    /** Fullness is always walked from the middle to both sides. */
+    private function isFromEndToEnd(Setup $setup): bool
+    {
+        return $setup->bastesInOneRun() ||
+            (LineDirection::EndToEnd === $setup->habits->direction && !$setup->fullnessAt(End::Lead)->isPositive());
     }
 
     /** @return list<BastingLine> of every bed what the one before did not reach */
@@ -120,7 +125,7 @@ final readonly class BastingRule
             }
             $done = $to;
             if (abs($to - $from) > 1) {
-                [$start, $end] = SideBasting::FromFront === $setup->habits->sides ? [$to, $from] : [$from, $to];
+                [$start, $end] = SideBasting::FromBack !== $setup->habits->sides ? [$to, $from] : [$from, $to];
                 array_push(
                     $lines,
                     ...array_map(
@@ -148,7 +153,7 @@ final readonly class BastingRule
 
         return null === $pass
             ? []
-            : $this->acrossFromCentre(
+            : $this->across(
                 $setup,
                 BastingLineKind::LastEdge,
                 $setup->along()->minus($this->inset())->toMillimetres(),

@@ -34,8 +34,10 @@ final readonly class BattingSteps
             }
             $at = (new Places($setup))->reference();
             $sequence->add(
-                Stitching::lock($sequence, Group::Batting, 'lock', $at, 'the line'),
-                $this->reference($setup, $at),
+                ...$setup->hasLock()
+                    ? [Stitching::lock($sequence, $setup, Group::Batting, 'lock', $at, 'the line')]
+                    : [],
+                ...[$this->reference($setup, $at)],
             );
         }
         if ($setup->isBastedAllOver()) {
@@ -174,17 +176,20 @@ final readonly class BattingSteps
     private function reference(Setup $setup, Length $at): Step
     {
         $before = (new BastingRule())->referenceBefore($setup);
+        $how = $setup->hasLock()
+            ? 'Baste one line straight across the batting'
+            : 'Lay a tape across the batting and baste one line along it';
+        $way = ', ' . Stitching::way($setup) . ', %s from the lead hold';
+        $free = $setup->hasLock()
+            ? ' Unlock.'
+            : ' The machine may be pushed against the rear bar instead, where that gives this line.';
         $do = $before->isPositive()
             ? Phrase::of(
-                'Baste one line straight across the batting, %s from the lead hold: the top will begin %s below it. ' .
-                    'Unlock.',
+                "$how$way: the top will begin %s below it.$free",
                 Figure::measured($at),
                 Figure::measured($before),
             )
-            : Phrase::of(
-                'Baste one line straight across the batting, %s from the lead hold, where the top will begin. Unlock.',
-                Figure::measured($at),
-            );
+            : Phrase::of("$how$way, where the top will begin.$free", Figure::measured($at));
 
         return new Step(
             'reference',
@@ -193,15 +198,24 @@ final readonly class BattingSteps
             new StepText(
                 do: $do,
                 why: Phrase::of('It is the one straight line that all else is laid by.'),
-                check: Phrase::of('It runs parallel to the rail from end to end; the head moves both ways again.'),
-                otherwise: Phrase::of('Pull it out and stitch it again with both wheels in their tracks.'),
+                check: Phrase::of(
+                    'It runs parallel to the rail from end to end' .
+                        ($setup->hasLock() ? '; the head moves both ways again.' : '.'),
+                ),
+                otherwise: Phrase::of(
+                    'Pull it out and stitch it again' .
+                        ($setup->hasLock()
+                            ? ' with both wheels in their tracks.'
+                            : ' along a tape that lies straight.'),
+                ),
                 figure: Phrase::of('%s from the hold', Figure::measured($at)),
             ),
             Shown::Basting,
             1.5,
             needs: [
-                new Setting(StatePart::ChannelLock, 'across'),
-                new Setting(StatePart::Bobbin, 'raised'),
+                ...$setup->hasLock()
+                    ? [new Setting(StatePart::ChannelLock, 'across'), new Setting(StatePart::Bobbin, 'raised')]
+                    : [],
                 new Setting(StatePart::Stitch, $setup->bastingState()),
             ],
             leaves: [new Setting(StatePart::Reference, 'in'), new Setting(StatePart::ChannelLock, 'off')],

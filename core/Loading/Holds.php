@@ -10,6 +10,7 @@ use Schwung\Core\Material\End;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
+use Schwung\Core\Practice\FirstFixings;
 
 /**
  * How an edge is attached, in words for each holding system.
@@ -24,13 +25,14 @@ final readonly class Holds
         $system = $attachment->system ?? $setup->system($end);
         $count = $attachment?->count() ?? 0;
         $first = $setup->firstSide();
+        $order = $this->order($setup);
         $apart = null === $attachment?->spacing ? Figure::measured(Length::inches(4)) : $attachment->spacing->figure;
 
         return match ($system) {
             HoldingSystem::Pins => $this->said(
-                Phrase::of("Pin $what with $count pins, %s apart, from the centre out, to the $first first.", $apart),
+                Phrase::of("Pin $what with $count pins, %s apart, $order.", $apart),
                 Phrase::of("$count pins, %s apart", $apart),
-                'The pull spreads evenly only from the centre.',
+                ucfirst($setup->habits->firstFixings->reason()) . '.',
                 'Seen along the rail, the edge runs parallel to the ticks.',
                 'Take out the pins of that side and begin again at the centre.',
                 'Outermost pins point inward; run no hand along a pinned roll; count the pins.',
@@ -43,11 +45,10 @@ final readonly class Holds
                 'Open it, and close it again without pulling the cloth.',
                 'Pins sit in the zip: no hand along it.',
             ),
-            HoldingSystem::ChannelClips => $this->clips($setup, $attachment, $what, $count, $first),
+            HoldingSystem::ChannelClips => $this->clips($setup, $attachment, $what, $count),
             HoldingSystem::DowelClamps => $this->said(
                 Phrase::of(
-                    "Clamp $what, over the dowel in its casing, with $count dowel clamps, centre first, then to the " .
-                        "$first, at most %s between two.",
+                    "Clamp $what, over the dowel in its casing, with $count dowel clamps, $order, at most %s between two.",
                     Figure::measured(Length::inches(0.5)),
                 ),
                 Phrase::of(HoldingSystem::DowelClamps->counted($count)),
@@ -72,7 +73,7 @@ final readonly class Holds
                 Figure::measured(Length::inches(2)),
             ),
             HoldingSystem::HookAndLoop => $this->said(
-                Phrase::of("Press $what onto the strip with a flat hand, from the centre out, to the $first first."),
+                Phrase::of("Press $what onto the strip with a flat hand, $order."),
                 Phrase::of('1 strip'),
                 'It holds at once: it wants to lie straight before it is pressed.',
                 'No bubble between strip and cloth.',
@@ -90,8 +91,26 @@ final readonly class Holds
         };
     }
 
+    /** In which order the pieces go on, by the school. */
+    private function order(Setup $setup): string
+    {
+        return match ($setup->habits->firstFixings) {
+            FirstFixings::CentreOut => "from the centre out, to the {$setup->firstSide()} first",
+            FirstFixings::CentreEndsFill => 'the centre and both ends first, then between them',
+            FirstFixings::EndsFirst => "both ends first, then from the centre out, to the {$setup->firstSide()} first",
+        };
+    }
+
+    /** A long clip cannot be set at three places: something else holds the cloth there until it comes. */
+    private function clipOrder(Setup $setup): string
+    {
+        return FirstFixings::CentreOut === $setup->habits->firstFixings
+            ? ' pressed on ' . $this->order($setup)
+            : ': hold centre and both ends with a temporary clip each, off as the clip comes there';
+    }
+
     /** With how far the run really reaches beyond the cloth, each side for itself where they differ. */
-    private function clips(Setup $setup, ?Attachment $attachment, string $what, int $count, string $first): StepText
+    private function clips(Setup $setup, ?Attachment $attachment, string $what, int $count): StepText
     {
         [$left, $right] = $attachment?->overhang($setup->position) ?? [Length::zero(), Length::zero()];
         $clips = HoldingSystem::ChannelClips->counted($count);
@@ -106,10 +125,7 @@ final readonly class Holds
             );
 
         return $this->said(
-            Phrase::joined(
-                Phrase::of("Clip $what, with $clips pressed on from the centre out, to the $first first."),
-                $beyond,
-            ),
+            Phrase::joined(Phrase::of("Clip $what, with {$clips}{$this->clipOrder($setup)}."), $beyond),
             Phrase::of($clips),
             'Clips hold the whole edge and leave no bites in it.',
             'The clips butt against each other, and the fold shows an even lip.',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Loading;
 
+use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Material\End;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
@@ -29,7 +30,9 @@ final readonly class LastEdgeSteps
             "At the next advance the tail edge comes over the {$setup->front()}" .
                 ($setup->isPinnedTogether()
                     ? ' with its pins in it: count them before the needle comes near.'
-                    : ', and its last hold lets go: lay pins ready.'),
+                    : ($setup->walksLastEdge()
+                        ? ', and is walked off its roller.'
+                        : ', and its last hold lets go: lay pins ready.')),
         );
     }
 
@@ -37,6 +40,11 @@ final readonly class LastEdgeSteps
     {
         if (LastEdge::ByBlock === $setup->habits->lastEdge) {
             $sequence->add($this->byBlock($setup, $pass));
+
+            return;
+        }
+        if ($setup->walksLastEdge()) {
+            $sequence->add($this->walk($setup, $pass));
 
             return;
         }
@@ -159,6 +167,42 @@ final readonly class LastEdgeSteps
             does: static fn(ClothState $cloth): ClothState => $cloth
                 ->baste(LineKind::Tail->value, new LineIn(LineKind::Tail, null, true))
                 ->take('tail-edge'),
+        );
+    }
+
+    private function walk(Setup $setup, int $pass): Step
+    {
+        $pieces = ($setup->held->top->system ?? HoldingSystem::Pins)->words();
+        $isLong = BastingStitch::Long === $setup->habits->stitch && $setup->is(Purpose::Quilting);
+        $back = $isLong ? " At the end set the stitch back to {$setup->stitches->quiltingPerInch}." : '';
+        $at = $isLong ? " at {$setup->bastingStitches()} stitches an inch" : '';
+
+        return new Step(
+            'walk-tail',
+            Group::LastEdge,
+            StepKind::Baste,
+            new StepText(
+                do: Phrase::of(
+                    "Walk the tail edge off the top roller: draw two or three $pieces, fold that part down where it " .
+                        "belongs, baste it on$at, %s inside, and go on to the next.$back",
+                    Figure::measured(Length::inches(BastingRule::INSET_INCHES)),
+                ),
+                why: Phrase::of('It never hangs, and no part of it can be drawn aside.'),
+                check: Phrase::of('It comes straight down, never at a slant; its centre meets the mark.'),
+                otherwise: Phrase::of('Take out the last hand of stitches, and fold that part down anew.'),
+                figure: Phrase::of('two or three at a time'),
+                caution: Phrase::of('Hands clear of the needle; count what comes off.'),
+            ),
+            Shown::Basting,
+            5,
+            needs: [new Setting(StatePart::ChannelLock, 'off')],
+            leaves: [new Setting(StatePart::Tail, 'basted')],
+            pass: $pass,
+            does: static fn(ClothState $cloth): ClothState => self::free($cloth)->baste(
+                LineKind::Tail->value,
+                new LineIn(LineKind::Tail, null, true),
+            ),
+            school: LastEdge::Walked,
         );
     }
 

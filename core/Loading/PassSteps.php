@@ -29,7 +29,7 @@ final readonly class PassSteps
 
     public static function sideWay(Setup $setup): string
     {
-        return SideBasting::FromFront === $setup->habits->sides
+        return SideBasting::FromBack !== $setup->habits->sides
             ? "from the {$setup->front()} back"
             : "from the back to the {$setup->front()}";
     }

@@ -7,6 +7,7 @@ namespace Schwung\Core\Loading;
 use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Material\End;
 use Schwung\Core\Measure\Length;
+use Schwung\Core\Practice\EndStop;
 
 /**
  * Where layers and lines lie on a load, as distances from the lead hold toward the quilter: the top at the laid lead
@@ -19,6 +20,7 @@ final readonly class Places
     private const HOLD_INCHES = 1;
     /** So much of the end hangs where the second end is attached with a comfortable reach. */
     private const HANGS_INCHES = 12;
+    private const SHORT_INCHES = 2;
 
     public function __construct(private Setup $setup) {}
 
@@ -30,22 +32,37 @@ final readonly class Places
         return HoldingSystem::Magnets === $this->setup->system(End::Lead) ? $inch->negated() : $inch;
     }
 
-    /** From the front bar to where the lead end hangs at a comfortable reach: the middle of the bed. */
-    public function reach(): Length
+    /** From the front bar to where the lead end lies while it is attached: the middle of the bed is within reach. */
+    public function leadStop(): Length
     {
-        return $this->setup->plan->job->frame->bed()->half();
+        $bed = $this->setup->plan->job->frame->bed();
+
+        return match ($this->setup->habits->stop) {
+            EndStop::Reach => $bed->half(),
+            EndStop::ShortOfBar => $bed->minus(self::shortOfBar()),
+            EndStop::Well => $bed,
+        };
     }
 
-    /** How much of the tail end hangs before the front bar while it is attached. */
-    public function hangs(): Length
+    /** How much of the tail end hangs before the front bar while it is attached; negative where it lies behind it. */
+    public function tailStop(): Length
     {
-        return Length::inches(self::HANGS_INCHES);
+        return match ($this->setup->habits->stop) {
+            EndStop::Reach => Length::inches(self::HANGS_INCHES),
+            EndStop::ShortOfBar => self::shortOfBar()->negated(),
+            EndStop::Well => Length::zero(),
+        };
+    }
+
+    public static function shortOfBar(): Length
+    {
+        return Length::inches(self::SHORT_INCHES);
     }
 
     /** The cloth from the leveller bar to its hanging tail end. */
     public function notYetWound(): Length
     {
-        return $this->setup->plan->job->frame->bed()->plus($this->hangs());
+        return $this->setup->plan->job->frame->bed()->plus($this->tailStop());
     }
 
     public function top(): Length

@@ -17,6 +17,8 @@ use Schwung\Core\Plan\Plan;
 use Schwung\Core\Practice\Alignment;
 use Schwung\Core\Practice\BastingStitch;
 use Schwung\Core\Practice\BattingHold;
+use Schwung\Core\Practice\ChannelLock;
+use Schwung\Core\Practice\FarEdge;
 use Schwung\Core\Practice\FloatKind;
 use Schwung\Core\Practice\Hand;
 use Schwung\Core\Practice\HangingEnd;
@@ -24,6 +26,7 @@ use Schwung\Core\Practice\LastEdge;
 use Schwung\Core\Practice\LoadingHabits;
 use Schwung\Core\Practice\Practice;
 use Schwung\Core\Practice\Purpose;
+use Schwung\Core\Practice\SideBasting;
 use Schwung\Core\Practice\Stitches;
 use Schwung\Core\Sizing\EdgeVerdict;
 
@@ -243,6 +246,33 @@ final readonly class Setup
     public function isHeldThrough(): bool
     {
         return FloatKind::None === $this->float() && !$this->isClamped() && !$this->is(Purpose::Prebasted);
+    }
+
+    /** Whether something keeps the machine on a straight line across. */
+    public function hasLock(): bool
+    {
+        return ChannelLock::None !== $this->habits->lock;
+    }
+
+    /** Whether the far edge is basted by itself, before the sides. */
+    public function bastesFarEdge(): bool
+    {
+        return FarEdge::None !== $this->habits->farEdge && !$this->isHeldThrough() && !$this->bastesInOneRun();
+    }
+
+    /** Whether sides and far edge of the first bed are basted in one run. */
+    public function bastesInOneRun(): bool
+    {
+        return SideBasting::InOneRun === $this->habits->sides &&
+            FarEdge::None !== $this->habits->farEdge &&
+            !$this->isHeldThrough() &&
+            !$this->isClamped();
+    }
+
+    /** Whether the tail edge is let down from its roller a hand at a time, where there is one. */
+    public function walksLastEdge(): bool
+    {
+        return LastEdge::Walked === $this->habits->lastEdge && FloatKind::Full !== $this->float();
     }
 
     /** Whether a line is basted across the batting that all else is laid by. */

@@ -26,6 +26,32 @@ final readonly class StepText
         public ?Phrase $caution = null,
     ) {}
 
+    /** The same, with a sentence more of what to do. */
+    public function then(Phrase $more): self
+    {
+        return new self(
+            Phrase::joined($this->do, $more),
+            $this->why,
+            $this->check,
+            $this->otherwise,
+            $this->figure,
+            $this->caution,
+        );
+    }
+
+    /** The same, with a sentence more of what to see. */
+    public function seeing(Phrase $more): self
+    {
+        return new self(
+            $this->do,
+            $this->why,
+            Phrase::joined($this->check, $more),
+            $this->otherwise,
+            $this->figure,
+            $this->caution,
+        );
+    }
+
     public function warning(Phrase $caution): self
     {
         return new self($this->do, $this->why, $this->check, $this->otherwise, $this->figure, $caution);

@@ -7,6 +7,8 @@ namespace Schwung\Core\Loading;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
+use Schwung\Core\Practice\ChannelLock;
+use Schwung\Core\Practice\LineDirection;
 use Schwung\Core\Practice\Stitches;
 
 /**
@@ -55,8 +57,16 @@ final readonly class Stitching
     }
 
     /** Locked, the bobbin thread cannot be reached: where it lies below still, it is raised first. */
-    public static function lock(Sequence $sequence, Group $group, string $key, Length $at, string $what): Step
-    {
+    public static function lock(
+        Sequence $sequence,
+        Setup $setup,
+        Group $group,
+        string $key,
+        Length $at,
+        string $what,
+    ): Step {
+        $isClip = ChannelLock::WheelClip === $setup->habits->lock;
+        $turn = $isClip ? 'put the clips on the wheels that run toward you' : 'turn the channel lock on, across';
         $isRaised = $sequence->is(StatePart::Bobbin, 'raised');
         $tail = [Figure::measured(Length::inches(6)), Figure::measured(Length::inches(8))];
 
@@ -67,12 +77,12 @@ final readonly class Stitching
             new StepText(
                 do: $isRaised
                     ? Phrase::of(
-                        "Bring the needle over $what, %s from the lead hold, and turn the channel lock on, across.",
+                        "Bring the needle over $what, %s from the lead hold, and $turn.",
                         Figure::measured($at),
                     )
                     : Phrase::of(
                         "Bring the needle over $what, %s from the lead hold. Raise the bobbin thread, draw away %s to %s, " .
-                            'needle down and up, draw again; then turn the channel lock on, across.',
+                            "needle down and up, draw again; then $turn.",
                         Figure::measured($at),
                         ...$tail,
                     ),
@@ -82,7 +92,7 @@ final readonly class Stitching
                         : 'Once the channel is locked the bobbin thread cannot be reached.',
                 ),
                 check: Phrase::of('The head moves sideways and not toward you.'),
-                otherwise: Phrase::of('Lock it at both wheels.'),
+                otherwise: Phrase::of($isClip ? 'Press the clip on again, at both wheels.' : 'Lock it at both wheels.'),
                 figure: Phrase::of('lock on at %s', Figure::measured($at)),
                 caution: $isRaised ? null : Phrase::of('Fingers clear of the needle.'),
             ),
@@ -91,6 +101,16 @@ final readonly class Stitching
             leaves: [new Setting(StatePart::Bobbin, 'raised'), new Setting(StatePart::ChannelLock, 'across')],
             does: static fn(ClothState $cloth): ClothState => $cloth->lockAt($at),
         );
+    }
+
+    /** Which way a straight line across is stitched. */
+    public static function way(Setup $setup): string
+    {
+        $first = $setup->firstSide();
+
+        return LineDirection::FromCentre === $setup->habits->direction
+            ? "from the centre out, to the $first first"
+            : "from the $first end to the other";
     }
 
     /** @param string $what what they hold, as ClothState has it */

@@ -182,74 +182,86 @@ final readonly class TopSteps
 
     private function align(Sequence $sequence, Setup $setup): void
     {
-        if (Alignment::Edge === $setup->habits->alignment) {
-            $sequence->add(
-                new Step(
-                    'align-edge',
-                    Group::Top,
-                    StepKind::Look,
-                    new StepText(
-                        do: Phrase::of(
-                            "Lay the top's edge parallel to the rail: " .
-                                'measure it from the rail at left, centre and right.',
-                        ),
-                        why: Phrase::of('What starts at a slant ends at a slant.'),
-                        check: Phrase::of('The three measures agree.'),
-                        otherwise: Phrase::of(
-                            'Shift the end that is ahead; an edge that waves is better aligned by a seam.',
-                        ),
-                        caution: Phrase::of('Feet back, eyes over it, no hand on the bar.'),
-                    ),
-                    Shown::Bed,
-                    2,
-                    reads: ReadingKind::Straightness,
-                    school: Alignment::Edge,
-                ),
-            );
+        if (Alignment::Rail === $setup->habits->alignment || !$setup->hasLock()) {
+            $sequence->add($this->measure($setup));
 
             return;
         }
+        $isEdge = Alignment::Edge === $setup->habits->alignment;
         $seam = $setup->alignmentSeam();
+        $what = null === $seam ? 'the edge of the top' : 'the seam to align by';
+        $at = (new Places($setup))->alignment();
         $sequence->add(
-            Stitching::lock(
-                $sequence,
-                Group::Top,
-                'lock-top',
-                (new Places($setup))->alignment(),
-                null === $seam ? 'the edge of the top' : 'the seam to align by',
-            ),
+            Stitching::lock($sequence, $setup, Group::Top, 'lock-top', $at, $what),
+            $this->travel($seam, $isEdge),
         );
-        $which =
-            null === $seam
-                ? Phrase::of(
-                    'Run the foot along the first seam that goes right across the top, or along its edge where there is ' .
-                        'none, and lay that straight to it. Unlock.',
-                )
-                : Phrase::of(
-                    'Run the foot along the seam %s from the lead edge and lay the seam straight to it. Unlock.',
-                    Figure::measured($seam),
-                );
-        $sequence->add(
-            new Step(
-                'align-seam',
-                Group::Top,
-                StepKind::Look,
-                new StepText(
-                    do: $which,
-                    why: Phrase::of('A seam is straighter than an outer edge.'),
-                    check: Phrase::of('The foot keeps to the seam from side to side.'),
-                    otherwise: Phrase::of('Shift the side that is ahead, hands still on the rest.'),
-                    figure: null === $seam ? null : Phrase::of('seam at %s', Figure::measured($seam)),
-                    caution: Phrase::of('Do not lean on the front bar while you look.'),
+    }
+
+    private function measure(Setup $setup): Step
+    {
+        $seam = $setup->alignmentSeam();
+        $what = null === $seam ? "the top's edge" : 'the seam %s from the lead edge';
+
+        return new Step(
+            null === $seam ? 'align-edge' : 'align-seam',
+            Group::Top,
+            StepKind::Look,
+            new StepText(
+                do: Phrase::of(
+                    "Lay $what parallel to the rail: measure it from the rail at left, centre and right.",
+                    ...null === $seam ? [] : [Figure::measured($seam)],
                 ),
-                Shown::Bed,
-                2,
-                needs: [new Setting(StatePart::ChannelLock, 'across')],
-                leaves: [new Setting(StatePart::ChannelLock, 'off')],
-                reads: ReadingKind::Straightness,
-                does: static fn(ClothState $cloth): ClothState => $cloth->unlock(),
-                school: Alignment::Seam,
+                why: Phrase::of('What starts at a slant ends at a slant.'),
+                check: Phrase::of('The three measures agree.'),
+                otherwise: Phrase::of('Shift the end that is ahead; an edge that waves is better aligned by a seam.'),
+                caution: Phrase::of('Feet back, eyes over it, no hand on the bar.'),
             ),
+            Shown::Bed,
+            2,
+            reads: ReadingKind::Straightness,
+            school: $setup->hasLock() ? Alignment::Rail : $setup->habits->lock,
+        );
+    }
+
+    /** The foot runs along what has to be straight, held to its line by the lock. */
+    private function travel(?Length $seam, bool $isEdge): Step
+    {
+        return new Step(
+            $isEdge ? 'align-edge' : 'align-seam',
+            Group::Top,
+            StepKind::Look,
+            new StepText(
+                do: match (true) {
+                    $isEdge => Phrase::of(
+                        'Run the foot along the edge of the top and lay the edge straight to it. Unlock.',
+                    ),
+                    null === $seam => Phrase::of(
+                        'Run the foot along the first seam that goes right across the top, or along its edge where there is ' .
+                            'none, and lay that straight to it. Unlock.',
+                    ),
+                    default => Phrase::of(
+                        'Run the foot along the seam %s from the lead edge and lay the seam straight to it. Unlock.',
+                        Figure::measured($seam),
+                    ),
+                },
+                why: Phrase::of(
+                    $isEdge ? 'What starts at a slant ends at a slant.' : 'A seam is straighter than an outer edge.',
+                ),
+                check: Phrase::of('The foot keeps to the ' . ($isEdge ? 'edge' : 'seam') . ' from side to side.'),
+                otherwise: Phrase::of(
+                    'Shift the side that is ahead, hands still on the rest' .
+                        ($isEdge ? '; an edge that waves is better aligned by a seam.' : '.'),
+                ),
+                figure: null === $seam ? null : Phrase::of('seam at %s', Figure::measured($seam)),
+                caution: Phrase::of('Do not lean on the front bar while you look.'),
+            ),
+            Shown::Bed,
+            2,
+            needs: [new Setting(StatePart::ChannelLock, 'across')],
+            leaves: [new Setting(StatePart::ChannelLock, 'off')],
+            reads: ReadingKind::Straightness,
+            does: static fn(ClothState $cloth): ClothState => $cloth->unlock(),
+            school: $isEdge ? Alignment::Edge : Alignment::Seam,
         );
     }
 
@@ -258,9 +270,19 @@ final readonly class TopSteps
         if (!$sequence->is(StatePart::Stitch, $setup->bastingState())) {
             $sequence->add(Stitching::setBasting($setup, Group::Top));
         }
-        if ($setup->isHeldThrough()) {
-            return;
+        if ($setup->bastesFarEdge()) {
+            $this->addFarEdge($sequence, $setup);
         }
+        if ($sequence->state()->pins() > 0) {
+            $sequence->add(Stitching::pinsOut($sequence->state()->pins(), Group::Top, 'pins-out-top', 'batting'));
+        }
+        if (self::crossesReference($setup)) {
+            $sequence->add(Stitching::pullReference());
+        }
+    }
+
+    private function addFarEdge(Sequence $sequence, Setup $setup): void
+    {
         if ($setup->fullnessAt(End::Lead)->isPositive()) {
             $sequence->add(Stitching::foot('disc', Group::Top, 'foot-disc'));
         }
@@ -268,6 +290,7 @@ final readonly class TopSteps
             $sequence->add(
                 Stitching::lock(
                     $sequence,
+                    $setup,
                     Group::Top,
                     'lock-edge',
                     (new Places($setup))->farEdge(),
@@ -276,12 +299,6 @@ final readonly class TopSteps
             );
         }
         $sequence->add($this->edge($setup));
-        if ($sequence->state()->pins() > 0) {
-            $sequence->add(Stitching::pinsOut($sequence->state()->pins(), Group::Top, 'pins-out-top', 'batting'));
-        }
-        if (self::crossesReference($setup)) {
-            $sequence->add(Stitching::pullReference());
-        }
     }
 
     /** Whether the first row is stitched across the reference line. */
@@ -295,7 +312,8 @@ final readonly class TopSteps
 
     private function isByEye(Setup $setup): bool
     {
-        return EdgeGuide::Eye === $setup->habits->guide ||
+        return !$setup->hasLock() ||
+            EdgeGuide::Eye === $setup->habits->guide ||
             FarEdge::Wavy === $setup->habits->farEdge ||
             EdgeKind::Straight !== $setup->plan->job->top->edge ||
             $setup->fullnessAt(End::Lead)->isPositive();
@@ -363,8 +381,7 @@ final readonly class TopSteps
         if (FarEdge::Wavy === $setup->habits->farEdge) {
             return new StepText(
                 Phrase::of(
-                    "Baste the far edge from the centre out, to the $first first, in a light wave within %s of the " .
-                        'edge.',
+                    'Baste the far edge ' . Stitching::way($setup) . ', in a light wave within %s of the edge.',
                     $inset,
                 ),
                 Phrase::of('Fullness slips into the waves.'),
@@ -377,8 +394,10 @@ final readonly class TopSteps
 
         return new StepText(
             Phrase::of(
-                "Baste the far edge from the centre out, to the $first first, %s inside it" .
-                    (EdgeGuide::Eye === $setup->habits->guide ? ', by eye along the edge.' : ', the lock on. Unlock.'),
+                'Baste the far edge ' .
+                    Stitching::way($setup) .
+                    ', %s inside it' .
+                    ($this->isByEye($setup) ? ', by eye along the edge.' : ', the lock on. Unlock.'),
                 $inset,
             ),
             Phrase::of('So near, the binding hides it; further in, a flap is left that the foot catches.'),
@@ -490,29 +509,42 @@ final readonly class TopSteps
 
     private function sides(Setup $setup): Step
     {
+        $inset = Figure::measured(Length::inches(BastingRule::INSET_INCHES));
+        $isRun = $setup->bastesInOneRun();
+        $first = $setup->firstSide();
+        $lines = [
+            ...$isRun
+                ? [LineKind::FarEdge->value => new LineIn(LineKind::FarEdge, (new Places($setup))->farEdge(), true)]
+                : [],
+            'side-1' => new LineIn(LineKind::Side, null, true),
+        ];
+
         return new Step(
             'baste-sides',
             Group::Top,
             StepKind::Baste,
             new StepText(
-                do: Phrase::of(
-                    'Baste both sides for the length of the bed, %s inside, ' . PassSteps::sideWay($setup) . '.',
-                    Figure::measured(Length::inches(BastingRule::INSET_INCHES)),
-                ),
+                do: $isRun
+                    ? Phrase::of(
+                        "Baste in one run, %s inside: up the $first side from the {$setup->front()}, across the far edge " .
+                            'and down the other side.',
+                        $inset,
+                    )
+                    : Phrase::of(
+                        'Baste both sides for the length of the bed, %s inside, ' . PassSteps::sideWay($setup) . '.',
+                        $inset,
+                    ),
                 why: Phrase::of('Stitching that reaches an open side catches it.'),
                 check: Phrase::of('The sides lie flat down to the front bar.'),
                 otherwise: Phrase::of(
                     'Walk fullness from the front toward the back, so that it does not end as a pleat.',
                 ),
-                figure: Phrase::of('%s inside', Figure::measured(Length::inches(BastingRule::INSET_INCHES))),
+                figure: Phrase::of('%s inside', $inset),
             ),
             Shown::Basting,
-            2,
+            $isRun ? 4 : 2,
             needs: [new Setting(StatePart::ChannelLock, 'off'), new Setting(StatePart::Stitch, $setup->bastingState())],
-            does: static fn(ClothState $cloth): ClothState => $cloth->baste(
-                'side-1',
-                new LineIn(LineKind::Side, null, true),
-            ),
+            does: static fn(ClothState $cloth): ClothState => $cloth->basteAll($lines),
             school: $setup->habits->sides,
         );
     }

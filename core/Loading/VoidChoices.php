@@ -50,9 +50,21 @@ final readonly class VoidChoices
                 $setup->isClamped() || $setup->is(Purpose::Prebasted)
                     ? Phrase::of('The layers go on as one piece: they come last here.')
                     : null,
+            'desk/second_end' => $setup->isClamped() ? Phrase::of('Poles are clamped, not wound onto.') : null,
+            'desk/end_stop' => $setup->isClamped() ? Phrase::of('Poles are clamped, not wound onto.') : null,
+            'desk/edge_line' => $setup->isClamped() ? Phrase::of('There is no leader with a line.') : null,
+            'desk/first_fixings' => $setup->isClamped()
+                ? Phrase::of('Spring clamps have their own order: both ends, the centre, then between.')
+                : null,
+            'desk/line_direction' =>
+                $setup->isHeldThrough() || $setup->isClamped()
+                    ? Phrase::of('No line is basted across on its own.')
+                    : null,
             'desk/pick' => $setup->isBastedAllOver() ? null : Phrase::of('Nothing is basted all over here.'),
             'desk/guide' => match (true) {
                 $setup->isHeldThrough() => Phrase::of('The far edge is held with the backing, and not basted.'),
+                !$setup->hasLock() => Phrase::of('Without a lock it is stitched by eye.'),
+                FarEdge::None === $setup->habits->farEdge => Phrase::of('The far edge is not basted.'),
                 FarEdge::Wavy === $setup->habits->farEdge => Phrase::of('A wave is stitched by eye.'),
                 default => null,
             },

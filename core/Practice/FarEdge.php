@@ -13,6 +13,7 @@ enum FarEdge: string implements School
     case OnLine = 'on-line';
     case Below = 'below';
     case Wavy = 'wavy';
+    case None = 'none';
 
     public function words(): string
     {
@@ -20,6 +21,7 @@ enum FarEdge: string implements School
             self::OnLine => 'on the line',
             self::Below => 'a small step below the line',
             self::Wavy => 'a light wavy line',
+            self::None => 'not basted at all',
         };
     }
 
@@ -29,6 +31,7 @@ enum FarEdge: string implements School
             self::OnLine => 'the slightest slant shows against the line',
             self::Below => 'the line stays visible, and can be pulled out again',
             self::Wavy => 'fullness slips into the waves',
+            self::None => 'the quilting itself holds it',
         };
     }
 }

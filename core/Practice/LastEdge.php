@@ -10,6 +10,7 @@ enum LastEdge: string implements School
     case Pinned = 'pinned';
     case ByBlock = 'by-block';
     case OnRoller = 'on-roller';
+    case Walked = 'walked';
 
     public function words(): string
     {
@@ -17,6 +18,7 @@ enum LastEdge: string implements School
             self::Pinned => 'pinned, basted from the middle',
             self::ByBlock => 'a block at a time',
             self::OnRoller => 'kept on the top roller',
+            self::Walked => 'walked off the top roller',
         };
     }
 
@@ -26,6 +28,7 @@ enum LastEdge: string implements School
             self::Pinned => 'it lies where it belongs before the first stitch comes near',
             self::ByBlock => 'each block keeps its own place, and no long line is basted',
             self::OnRoller => 'the roller holds it straight to the end',
+            self::Walked => 'it is let down a hand at a time, and never hangs by pins alone',
         };
     }
 }

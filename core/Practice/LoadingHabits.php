@@ -24,6 +24,13 @@ final readonly class LoadingHabits
         public ClampGrip $clampGrip = ClampGrip::Backing,
         public ClampFirmness $clampFirmness = ClampFirmness::Straight,
         public PickTime $pick = PickTime::BeforeCrossed,
+        public FirstFixings $firstFixings = FirstFixings::CentreOut,
+        public SecondEnd $secondEnd = SecondEnd::Mark,
+        public EdgeLine $edge = EdgeLine::Line,
+        public EndStop $stop = EndStop::Reach,
+        public LineDirection $direction = LineDirection::FromCentre,
+        public ChannelLock $lock = ChannelLock::Electronic,
+        public People $people = People::Alone,
     ) {}
 
     /** @return array<class-string<\BackedEnum>, string> the word that is chosen, by the question that it answers */

@@ -9,12 +9,14 @@ enum LoadingPlace: string implements School
 {
     case Front = 'front';
     case Rear = 'rear';
+    case Table = 'table';
 
     public function words(): string
     {
         return match ($this) {
             self::Front => 'from the front, tail end first',
             self::Rear => 'from the rear, lead end first',
+            self::Table => 'from the rear, the second end lying on the table',
         };
     }
 
@@ -23,6 +25,7 @@ enum LoadingPlace: string implements School
         return match ($this) {
             self::Front => 'the backing is wound once, and the hands stay where the work is',
             self::Rear => 'the second end is attached without weight on it, and the cloth is seen twice',
+            self::Table => 'clips are pressed on a flat surface, and nobody bends',
         };
     }
 }

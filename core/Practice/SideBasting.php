@@ -9,12 +9,14 @@ enum SideBasting: string implements School
 {
     case FromFront = 'from-front';
     case FromBack = 'from-back';
+    case InOneRun = 'in-one-run';
 
     public function words(): string
     {
         return match ($this) {
             self::FromFront => 'from the front bar back',
             self::FromBack => 'from the back forward',
+            self::InOneRun => 'up one side, across and down the other',
         };
     }
 
@@ -23,6 +25,7 @@ enum SideBasting: string implements School
         return match ($this) {
             self::FromFront => 'fullness walks away from the quilter and ends at the roll',
             self::FromBack => 'the needle comes home to the hand',
+            self::InOneRun => 'thread is cut once, and no corner is left open',
         };
     }
 }

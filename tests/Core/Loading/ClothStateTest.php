@@ -242,9 +242,9 @@ final class ClothStateTest extends TestCase
         self::assertSame(3.625, $inches($places->farEdge()));
         self::assertSame(9.5, $inches($places->alignment()));
         self::assertSame(0.625, $inches($places->batting()));
-        self::assertSame(12.0, $inches($places->hangs()));
+        self::assertSame(12.0, $inches($places->tailStop()));
         self::assertSame(36.0, $inches($places->notYetWound()));
-        self::assertSame(12.0, $inches($places->reach()));
+        self::assertSame(12.0, $inches($places->leadStop()));
         $onLine = new Places(Loads::setup([], new LoadingHabits(farEdge: FarEdge::OnLine)));
         self::assertSame($inches($onLine->top()), $inches($onLine->reference()));
         self::assertSame(-1.0, $inches((new Places(Loads::setup(['load/lead' => ['method' => 'magnets']])))->hold()));

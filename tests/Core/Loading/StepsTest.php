@@ -34,14 +34,22 @@ use Schwung\Core\Measure\UnitSystem;
 use Schwung\Core\Practice\Alignment;
 use Schwung\Core\Practice\BastingStitch;
 use Schwung\Core\Practice\BattingHold;
+use Schwung\Core\Practice\ChannelLock;
 use Schwung\Core\Practice\EdgeGuide;
+use Schwung\Core\Practice\EdgeLine;
+use Schwung\Core\Practice\EndStop;
 use Schwung\Core\Practice\FarEdge;
+use Schwung\Core\Practice\FirstFixings;
 use Schwung\Core\Practice\Hand;
 use Schwung\Core\Practice\HangingEnd;
 use Schwung\Core\Practice\LastEdge;
 use Schwung\Core\Practice\LayerOrder;
+use Schwung\Core\Practice\LineDirection;
 use Schwung\Core\Practice\LoadingHabits;
+use Schwung\Core\Practice\LoadingPlace;
+use Schwung\Core\Practice\People;
 use Schwung\Core\Practice\Purpose;
+use Schwung\Core\Practice\SecondEnd;
 use Schwung\Core\Practice\SideBasting;
 
 #[CoversClass(StepRule::class)]
@@ -155,8 +163,94 @@ final class StepsTest extends TestCase
         yield 'aligned by its edge' => [
             [],
             new LoadingHabits(alignment: Alignment::Edge),
-            ['align-edge: Lay the top\'s edge parallel to the rail'],
+            ['align-edge: Run the foot along the edge of the top'],
             ['align-seam'],
+        ];
+        yield 'measured from the rail' => [
+            [],
+            new LoadingHabits(alignment: Alignment::Rail),
+            ['align-edge: Lay the top\'s edge parallel to the rail: measure it from the rail'],
+            ['lock-top', 'Run the foot'],
+        ];
+        yield 'no lock' => [
+            [],
+            new LoadingHabits(lock: ChannelLock::None),
+            [
+                'Lay a tape across the batting and baste one line along it, from the centre out',
+                'measure it from the rail',
+                'by eye along the edge',
+            ],
+            ['lock:', 'lock-top', 'lock-edge', 'channel lock', 'Unlock'],
+        ];
+        yield 'a clip at the wheels' => [
+            [],
+            new LoadingHabits(lock: ChannelLock::WheelClip),
+            ['put the clips on the wheels that run toward you'],
+            ['turn the channel lock'],
+        ];
+        yield 'lines from end to end' => [
+            [],
+            new LoadingHabits(direction: LineDirection::EndToEnd),
+            [
+                'reference: Baste one line straight across the batting, from the right end to the other, ',
+                'baste-edge: Baste the far edge from the right end to the other, ⅛ in inside it',
+            ],
+            ['far edge from the centre'],
+        ];
+        yield 'the far edge not basted' => [
+            [],
+            new LoadingHabits(farEdge: FarEdge::None),
+            ['on the reference line: ', 'baste-sides'],
+            ['baste-edge', 'lock-edge'],
+        ];
+        yield 'sides and far edge in one run' => [
+            [],
+            new LoadingHabits(sides: SideBasting::InOneRun),
+            [
+                'Baste in one run, ⅛ in inside: up the right side from the front bar, across the far edge and down the other',
+                'baste the new sides from the front bar back',
+            ],
+            ['baste-edge', 'lock-edge'],
+        ];
+        yield 'walked off the top roller' => [
+            ['load/float' => 'part'],
+            new LoadingHabits(lastEdge: LastEdge::Walked),
+            ['walk-tail: Walk the tail edge off the top roller: draw two or three pins, fold that part down'],
+            ['pin-tail', 'baste-tail', 'lay pins ready'],
+        ];
+        yield 'nothing to walk off' => [[], new LoadingHabits(lastEdge: LastEdge::Walked), ['pin-tail'], ['walk-tail']];
+        yield 'the second end on the table' => [
+            [],
+            new LoadingHabits(place: LoadingPlace::Table),
+            ['attach-tail: Clip the backing, right side down, let out and drawn over the flat table', 'Flip it clear'],
+            [],
+        ];
+        yield 'slid, and by the cloth' => [
+            [],
+            new LoadingHabits(secondEnd: SecondEnd::Slide, edge: EdgeLine::Cloth),
+            ['slide the hanging cloth sideways until no fold slants, then the rest', 'its edge may run off the line'],
+            ["The edge lies on the leader's line"],
+        ];
+        yield 'two people' => [
+            [],
+            new LoadingHabits(people: People::Two),
+            ['One of you at each end.', 'one of you at each.'],
+            ['Stand in the middle'],
+        ];
+        yield 'centre and ends first' => [
+            [],
+            new LoadingHabits(firstFixings: FirstFixings::CentreEndsFill),
+            [
+                '3 ⅞ in apart, the centre and both ends first, then between them.',
+                'hold centre and both ends with a temporary clip each, off as the clip comes there.',
+            ],
+            ['from the centre out, to the right first. No fullness'],
+        ];
+        yield 'the ends first' => [
+            [],
+            new LoadingHabits(firstFixings: FirstFixings::EndsFirst),
+            ['both ends first, then from the centre out, to the right first.'],
+            [],
         ];
         yield 'sides from the back' => [
             [],
@@ -308,7 +402,7 @@ final class StepsTest extends TestCase
         yield 'dowel clamps' => [
             ['load/lead' => ['method' => 'dowel-clamps']],
             $usual,
-            ['dowel clamps, centre first, then to the right, at most ½ in between two'],
+            ['dowel clamps, from the centre out, to the right first, at most ½ in between two'],
             [],
         ];
         yield 'hook and loop' => [
@@ -454,15 +548,49 @@ final class StepsTest extends TestCase
         self::assertStringContainsString('through the gap from the right', $from(-12, Hand::Left));
     }
 
-    public function testAllLayersInOneHoldBeginInsideTheEdgeOnRowsAndBlocksAlike(): void
+    #[DataProvider('stops')]
+    public function testWindingStopsWhereTheSecondEndIsToBeAttached(EndStop $stop, string $front, string $rear): void
     {
-        $begins = static fn(array $members): float => Loads::setup($members)->winding->winds[0]->from;
-        $blocks = ['quilting' => ['style' => 'blocks']];
+        $told = static fn(LoadingPlace $place): string => implode(
+            "\n",
+            Loads::told(Loads::steps([], new LoadingHabits(place: $place, stop: $stop))),
+        );
 
-        self::assertEqualsWithDelta(25.4, $begins(['load/float' => 'none']), 0.001, 'the standoff of pins');
-        self::assertEqualsWithDelta(25.4, $begins(['load/float' => 'none', ...$blocks]), 0.001);
-        self::assertEqualsWithDelta(0, $begins($blocks), 0.001);
-        self::assertLessThan(0, $begins(['load/float' => 'part']), 'the design overhangs');
+        self::assertStringContainsString($front, $told(LoadingPlace::Front));
+        self::assertStringContainsString($rear, $told(LoadingPlace::Rear));
+    }
+
+    /** @return iterable<string, array{EndStop, string, string}> */
+    public static function stops(): iterable
+    {
+        yield 'within reach' => [EndStop::Reach, 'until that end hangs ', 'until 12 in hang before the front bar'];
+        yield 'short of the bar' => [
+            EndStop::ShortOfBar,
+            'until that end lies 2 in short of the leveller bar',
+            'until its end lies 2 in short of the front bar',
+        ];
+        yield 'off the bar' => [EndStop::Well, 'off the leveller bar into the well', 'about to drop off the front bar'];
+    }
+
+    /** @param array<string, mixed> $members */
+    #[DataProvider('begins')]
+    public function testAllLayersInOneHoldBeginInsideTheEdge(array $members, float $millimetres): void
+    {
+        self::assertEqualsWithDelta($millimetres, Loads::setup($members)->winding->winds[0]->from, 0.001);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, float}> */
+    public static function begins(): iterable
+    {
+        $blocks = ['style' => 'blocks'];
+        yield 'rows: the standoff of pins' => [['load/float' => 'none'], 25.4];
+        yield 'blocks alike' => [['load/float' => 'none', 'quilting' => $blocks], 25.4];
+        yield 'rows that overhang' => [['load/float' => 'part'], -12.7];
+        yield 'blocks from the edge' => [['quilting' => $blocks], 0];
+    }
+
+    public function testThePlanSaysThatTheEdgeIsOutOfReach(): void
+    {
         $codes = array_map(
             static fn($finding): string => $finding->code->value,
             Loads::setup(['load/float' => 'none'])->plan->findings,

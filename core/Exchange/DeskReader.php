@@ -29,7 +29,10 @@ final readonly class DeskReader
     public function read(Node $node, Node $habits): Desk
     {
         if ($node->isMissing()) {
-            return new Desk(habits: (new HabitsReader())->read($habits, new LoadingHabits()));
+            return new Desk(
+                working: (new HabitsReader())->working($habits) ?? Working::Plain,
+                habits: (new HabitsReader())->read($habits, new LoadingHabits()),
+            );
         }
         $keys = array_map(static fn(Entry $entry): string => substr($entry->path, 5), $this->entries());
         $members = $node->members($keys);
@@ -42,12 +45,13 @@ final readonly class DeskReader
             roll: $members['roll']->isMissing() ? null : $members['roll']->size(),
             pieces: $this->pieces($members['pieces']),
             design: $this->text($members['design']),
-            working: match (true) {
-                // Turning round comes before leaving the borders to the end.
-                $flag('turn_round') => Working::TurnedRound,
-                $flag('borders_last') => Working::BordersLast,
-                default => Working::Plain,
-            },
+            working: (new HabitsReader())->working($habits) ??
+                match (true) {
+                    // Turning round comes before leaving the borders to the end.
+                    $flag('turn_round') => Working::TurnedRound,
+                    $flag('borders_last') => Working::BordersLast,
+                    default => Working::Plain,
+                },
             place: $this->word($members['position'], PlaceWish::class) ?? PlaceWish::Centre,
             habits: (new HabitsReader())->read($habits, $this->habits($members)),
             overruling: $this->overruling($members),

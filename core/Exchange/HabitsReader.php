@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Exchange;
 
+use Schwung\Core\Job\Working;
 use Schwung\Core\Practice\Alignment;
 use Schwung\Core\Practice\BastingStitch;
 use Schwung\Core\Practice\BattingHold;
@@ -59,9 +60,37 @@ final readonly class HabitsReader
         'people' => People::class,
     ];
 
+    /** What a quilter may choose beside the schools. */
+    public const FLAGS = ['turn_at_middle', 'borders_last'];
+
     public function read(Node $node, LoadingHabits $else): LoadingHabits
     {
-        return $node->isMissing() ? $else : $this->from($node->members(array_keys(self::WORDS)), $else);
+        return $node->isMissing() ? $else : $this->from($this->members($node), $else);
+    }
+
+    /** Whether the quilt is turned at its middle, or its borders come last; null where neither is said. */
+    public function working(Node $node): ?Working
+    {
+        if ($node->isMissing()) {
+            return null;
+        }
+        $members = $this->members($node);
+        $said = array_filter(self::FLAGS, static fn(string $key): bool => !$members[$key]->isMissing());
+        $is = static fn(string $key): bool => \in_array($key, $said, true) && true === $members[$key]->flag();
+
+        return match (true) {
+            [] === $said => null,
+            // Turning round comes before leaving the borders to the end.
+            $is('turn_at_middle') => Working::TurnedRound,
+            $is('borders_last') => Working::BordersLast,
+            default => Working::Plain,
+        };
+    }
+
+    /** @return array<string, Node> */
+    private function members(Node $node): array
+    {
+        return $node->members([...array_keys(self::WORDS), ...self::FLAGS]);
     }
 
     /** @param array<string, Node> $members by the keys of WORDS; what is not there stays as it was */

@@ -6,9 +6,14 @@ namespace App\Quilt;
 
 use App\Frames\StudioFrame;
 use Schwung\Core\Exchange\Exception\FaultyDocument;
+use Schwung\Core\Exchange\HabitsReader;
 use Schwung\Core\Exchange\JobReader;
 use Schwung\Core\Exchange\JsonText;
+use Schwung\Core\Job\Desk;
+use Schwung\Core\Job\Entries;
 use Schwung\Core\Job\Fault;
+use Schwung\Core\Job\Working;
+use Schwung\Core\Practice\Purpose;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\Uid\Ulid;
 
@@ -76,8 +81,28 @@ final readonly class JobImport
             'desk' => 1,
         ]);
         $sheet = Sheet::fromArray($members);
+        $said = $sheet->get('load/habits');
+        if (\is_array($said)) {
+            $desk = (new JobReader())->read((new JsonText())->decode($text))->desk;
+            $sheet = $this->withHabits($sheet, $desk, [] !== array_intersect(HabitsReader::FLAGS, array_keys($said)));
+        }
         $margins = $sheet->get('load/margins');
 
         return \is_array($margins) ? $sheet->with('load/custom', $margins)->with('load/margins', 'custom') : $sheet;
+    }
+
+    /** What the document chose under "load/habits" is chosen at the desk, where it can be changed. */
+    private function withHabits(Sheet $sheet, Desk $desk, bool $withWorking): Sheet
+    {
+        $words = $desk->habits->words();
+        foreach ([...Entries::HABITS, 'desk/purpose' => Purpose::class] as $path => $question) {
+            $sheet = $sheet->with($path, $words[$question]);
+        }
+
+        return $withWorking
+            ? $sheet
+                ->with('desk/turn_round', Working::TurnedRound === $desk->working)
+                ->with('desk/borders_last', Working::BordersLast === $desk->working)
+            : $sheet;
     }
 }

@@ -7,11 +7,14 @@ test.beforeEach(async ({ page }) => signIn(page));
 const stock = (length, count) => ({ stock: [{ length: `${length} in`, count }] });
 const loads = [
   {
-    name: "pins, part float",
-    job: { load: { float: "part" } },
+    name: "rear first, pins, part float, batting through the gap",
+    job: { load: { float: "part", habits: { place: "rear", layers: "roll-then-gap" } } },
     tells: {
       "attach-lead": /^\s*Pin the backing.* with \d+ pins/,
       "attach-top": /^\s*Pin the top by its bottom edge/,
+      "lift-top": /^\s*Lift the top roller/,
+      "lay-batting": /feed the batting through the gap/,
+      "lower-top": /^\s*Lower the top roller/,
       "pin-tail": /^\s*Free the tail edge from the top roller/,
     },
   },
@@ -30,9 +33,34 @@ const loads = [
     },
   },
   {
-    name: "dowel clamps",
-    job: { load: { lead: { method: "dowel-clamps" }, tail: { method: "dowel-clamps" } } },
-    tells: { "attach-lead": /over the dowel in its casing, with \d+ dowel clamps/ },
+    name: "front first, dowel clamps, full float",
+    job: {
+      load: { lead: { method: "dowel-clamps" }, tail: { method: "dowel-clamps" }, habits: { place: "front" } },
+    },
+    tells: {
+      "attach-tail": /from the front.* over the dowel in its casing, with \d+ dowel clamps/,
+      "wind-on": /its lead end thrown over the rear so that it drags/,
+      "attach-lead": /look into the well from both ends/,
+    },
+  },
+  {
+    name: "all layers pinned",
+    job: { load: { float: "none" } },
+    tells: {
+      "hold-through": /push them back through leader, backing, batting and top/,
+      "take-up-again": /firm with give, as before/,
+      "pass-1-stitch": /^\s*Stitch pass 1/,
+    },
+  },
+  {
+    name: "to be basted and taken off",
+    job: { load: { habits: { purpose: "basting" } } },
+    tells: { thread: /^\s*Set \d+ stitches an inch/, "set-machine-back": /^\s*Tighten the upper tension again/ },
+  },
+  {
+    name: "basted before, loaded again",
+    job: { load: { habits: { purpose: "prebasted" } } },
+    tells: { "attach-lead": /the basted quilt, top side up/ },
   },
   {
     name: "zips with minky",

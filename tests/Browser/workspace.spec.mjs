@@ -180,3 +180,23 @@ test("the dark variant has contrast too", async ({ page }) => {
     await expectAccessible(page);
   }
 });
+
+test("another way of loading says which steps it changes, and marks them", async ({ page }) => {
+  const errors = watchErrors(page);
+  await openQuilt(page, "Great meadow", "load");
+  const rear = page.getByLabel(/from the rear, lead end first/);
+  await expect(rear).toBeChecked();
+  await page.getByLabel(/from the front, tail end first/).check();
+  await expect(page.locator("#changes")).toHaveText("4 steps changed: marked below.");
+  await expect(page.locator(".steps [data-changed] .mark-changed:visible")).toHaveText(Array(4).fill("changed"));
+  await page.getByLabel(/a top with body hangs straight/).check();
+  await expect(page.locator("#changes")).toContainText("1 step fewer");
+  await expect(page.locator(".steps [data-step=hold-end]")).toHaveCount(0);
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(page.locator(".steps [data-step=hold-end] .mark-added")).toBeVisible();
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(rear).toBeChecked();
+  await expectAccessible(page);
+  await expectNoOverflow(page);
+  expect(errors).toEqual([]);
+});

@@ -272,6 +272,29 @@ final class QuiltTest extends StudioTestCase
         self::assertSame(2, $this->service(QuiltRepository::class)->count(['studio' => $this->owner->studio()]));
     }
 
+    public function testTheWaysOfADocumentAreChosenAtTheDesk(): void
+    {
+        $document = json_decode(
+            (string) file_get_contents(\dirname(__DIR__, 2) . '/Core/Exchange/documents/fits.job.json'),
+            true,
+        );
+        self::assertIsArray($document);
+        $load = (array) ($document['load'] ?? []);
+        $document['load'] = [
+            ...$load,
+            'habits' => ['place' => 'front', 'purpose' => 'basting', 'borders_last' => true],
+        ];
+        $this->import(json_encode($document, \JSON_THROW_ON_ERROR));
+        $quilt = $this->service(QuiltRepository::class)->findOneBy(['studio' => $this->owner->studio()]);
+        self::assertNotNull($quilt);
+        $sheet = $quilt->sheet();
+
+        self::assertSame('front', $sheet->text('desk/loading_place'));
+        self::assertSame('basting', $sheet->text('desk/purpose'));
+        self::assertTrue($sheet->get('desk/borders_last'));
+        self::assertFalse($sheet->get('desk/turn_round'));
+    }
+
     public function testADocumentIsTakenInOnceHoweverOftenItIsSent(): void
     {
         $text = (string) file_get_contents(\dirname(__DIR__, 2) . '/Core/Exchange/documents/fits.job.json');

@@ -35,6 +35,7 @@ const log = new Log(
 /** The step that is looked at where it is not the one at hand. @type {number | null} */
 let looking = null;
 let isDriftShown = false;
+let isStateOpen = false;
 let driftReadings = -1;
 let turned = 0;
 let lastPlace = -1;
@@ -147,9 +148,10 @@ function passAt(at) {
 
 function showDrawing() {
   one(".frame-side").classList.toggle("frame-drifting", isDriftShown);
-  const wanted = isDriftShown ? "drift" : (section().dataset.picture ?? "");
+  const { picture = "", state = "" } = section().dataset;
+  const wanted = isDriftShown ? ["drift"] : [picture, state];
   for (const drawing of /** @type {NodeListOf<HTMLElement>} */ (root.querySelectorAll("[data-drawing]"))) {
-    drawing.hidden = drawing.dataset.drawing !== wanted;
+    drawing.hidden = !wanted.includes(drawing.dataset.drawing ?? "");
   }
 }
 
@@ -161,6 +163,21 @@ function showState(state) {
     shown.textContent = value;
     const isUnusual = !JSON.parse(button.dataset.usual ?? "[]").includes(value);
     button.classList.toggle("unusual", isUnusual);
+  }
+  foldState();
+}
+
+/** What stands as usual is one word until somebody asks for it: the drawing has the room. */
+function foldState() {
+  const more = one('[data-does="state"]');
+  const usual = root.querySelectorAll("[data-part]:not(.unusual)").length;
+  const all = root.querySelectorAll("[data-part]").length;
+  const text = isStateOpen ? "Only what is unusual" : usual === all ? "All as usual" : `${usual} more, as usual`;
+  more.hidden = usual === 0;
+  more.setAttribute("aria-expanded", String(isStateOpen));
+  one(".frame-state").classList.toggle("frame-folded", !isStateOpen);
+  if (more.textContent !== text) {
+    more.textContent = text;
   }
 }
 
@@ -333,6 +350,10 @@ const actions = {
     const time = /** @type {HTMLInputElement | null} */ (dialog("park-dialog").querySelector("input:checked"));
     dialog("park-dialog").close();
     log.add("park", null, { for: time?.value ?? "overnight" });
+  },
+  state: () => {
+    isStateOpen = !isStateOpen;
+    foldState();
   },
   resume: () => {
     dialog("return-dialog").close();

@@ -37,6 +37,9 @@ final readonly class FramePictures
         $rails = $this->rails($preparation, $units);
         $pictures = [];
         foreach ($steps->steps as $step) {
+            if (Shown::Side === $step->shows && !$setup->isClamped()) {
+                continue;
+            }
             $key = self::key($step);
             $pictures[$key] ??= match ($step->shows) {
                 Shown::Bed => $this->bed($preparation, $units),

@@ -6,6 +6,7 @@ namespace App\AtTheFrame;
 
 use Schwung\Core\Loading\Group;
 use Schwung\Core\Loading\Setting;
+use Schwung\Core\Loading\Shown;
 use Schwung\Core\Loading\Step;
 use Schwung\Core\Loading\StepKind;
 use Schwung\Core\Loading\StepList;
@@ -18,10 +19,15 @@ final readonly class StepCard
         public int $place,
         public string $heading,
         public string $picture,
+        public ?string $state,
     ) {}
 
-    /** @return list<self> */
-    public static function all(StepList $list): array
+    /**
+     * @param list<string> $states the keys of the pictures of how each step leaves the frame; empty where none is drawn
+     *
+     * @return list<self>
+     */
+    public static function all(StepList $list, array $states): array
     {
         $totals = array_count_values(array_map(self::room(...), $list->steps));
         $counts = [];
@@ -33,7 +39,8 @@ final readonly class StepCard
                 $step,
                 $i,
                 \sprintf('%s, step %d of %d', ucfirst($room), $counts[$room], $totals[$room]),
-                FramePictures::key($step),
+                Shown::Side === $step->shows ? $states[$i] ?? FramePictures::key($step) : FramePictures::key($step),
+                $states[$i] ?? null,
             );
         }
 

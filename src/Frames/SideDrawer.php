@@ -16,7 +16,8 @@ use Schwung\Core\Measure\Point;
 /** Draws a frame from its left end: bare with a place for each measure, or with a quilt wound on so far. */
 final readonly class SideDrawer
 {
-    private const FLOOR = 205.0;
+    /** Down to where a frame with cloth on it is drawn. */
+    public const FLOOR = 205.0;
 
     /** With a place on each dimension for the field of its measure. */
     public function bare(Frame $frame): Picture
@@ -86,7 +87,7 @@ final readonly class SideDrawer
         ]);
     }
 
-    private function canvas(SideGeometry $side, int $wide, int $high, float $bottom): Canvas
+    public function canvas(SideGeometry $side, int $wide, int $high, float $bottom): Canvas
     {
         return Canvas::around(
             [
@@ -102,7 +103,7 @@ final readonly class SideDrawer
     }
 
     /** @return list<Shape> arm, head, needle and lower arm, drawn all the way to the front */
-    private function machine(SideGeometry $side): array
+    public function machine(SideGeometry $side): array
     {
         $needle = $side->needle();
         $top = -$side->arm - 46;
@@ -149,7 +150,7 @@ final readonly class SideDrawer
     }
 
     /** @return list<Shape> leveller and front bar, and the rollers near the quilter, named */
-    private function bars(SideGeometry $side, Canvas $canvas): array
+    public function bars(SideGeometry $side, Canvas $canvas): array
     {
         $letters = $canvas->px(12);
         $isClamp = FrameKind::Clamp === $side->kind;

@@ -376,6 +376,7 @@ test("a state that the step does not bear is told before it", async ({ page }) =
   const quilt = await bringIn(page, job("Wrong state"));
   await begin(page, quilt);
   await goTo(page, "pass-1-stitch");
+  await page.getByRole("button", { name: /as usual$/ }).click();
   await page.getByRole("button", { name: "Channel lock off" }).click();
   await page.locator("#state-dialog").getByRole("button", { name: "across" }).click();
   await expect(page.getByText("First: channel lock off.")).toBeVisible();

@@ -52,7 +52,12 @@ export function fold(steps, all, start, words) {
       state[entry.data.part] = entry.data.is;
     }
   }
-  const place = steps.findIndex((step) => !done.has(step.key));
+  // What a plan asks for before the first stitch is past once that is stitched.
+  const begun = Math.max(
+    0,
+    steps.findIndex((step) => step.kind === "stitch" && done.has(step.key)),
+  );
+  const place = steps.findIndex((step, i) => i >= begun && !done.has(step.key));
   const pauses = entries.filter((entry) => entry.kind === "park" || entry.kind === "resume");
   return {
     done,

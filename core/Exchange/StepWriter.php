@@ -26,6 +26,9 @@ final readonly class StepWriter
     private const KINDS = [
         'room' => 'clean',
         'machine' => 'clean',
+        'press' => 'clean',
+        'square' => 'trim',
+        'quarters' => 'inspect',
         'thread' => 'test',
         'route' => 'route',
         'even' => 'even',

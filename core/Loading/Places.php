@@ -96,6 +96,14 @@ final readonly class Places
         );
     }
 
+    /** Of the top before the front bar, the first bed lying as it is laid. */
+    public function hanging(): Length
+    {
+        $inBed = $this->setup->plan->job->frame->bed()->minus($this->hold())->minus($this->top());
+
+        return Length::longest(Length::zero(), $this->setup->along()->minus($inBed));
+    }
+
     public function farEdge(): Length
     {
         return $this->top()->plus(Length::inches(BastingRule::INSET_INCHES));

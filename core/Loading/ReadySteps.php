@@ -21,6 +21,9 @@ final readonly class ReadySteps
     public function addTo(Sequence $sequence, Setup $setup): void
     {
         $sequence->add($this->room($setup), $this->machine($setup), $this->thread($setup));
+        if (!$setup->is(Purpose::Prebasted)) {
+            (new TableSteps())->addTo($sequence, $setup);
+        }
         if (!$setup->is(Purpose::Prebasted) && null !== $setup->plan->batting) {
             $sequence->add($this->batting($setup->plan->batting));
         }
@@ -131,7 +134,8 @@ final readonly class ReadySteps
             StepKind::Prepare,
             new StepText(
                 do: Phrase::of(
-                    "Lint-roll the batting and lay it ready, %s across × %s along$cut.",
+                    'Lint-roll the batting, mark its face (the softer side, away from needle bumps) and lay it ready, ' .
+                        "%s across × %s along$cut.",
                     $across,
                     Figure::left($batting->layAlong),
                 ),

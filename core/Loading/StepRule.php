@@ -18,7 +18,7 @@ use Schwung\Core\Practice\Purpose;
 final readonly class StepRule
 {
     /** What a person at a frame still looks through. */
-    private const MOST = 66;
+    private const MOST = 69;
     /** So many steps more an advance takes where it is told in its single steps. */
     private const MORE_IF_FINE = 3;
 

@@ -412,6 +412,7 @@ final readonly class TopSteps
     {
         $habit = $setup->habits->hangingEnd;
         $pieces = self::hanging($setup);
+        $hangs = Figure::measured((new Places($setup))->hanging());
         $with = match ($habit) {
             HangingEnd::Magnets => 'magnets on the steel front bar, a hand apart',
             HangingEnd::HalfClips => 'half-round clips on the front bar, a hand apart',
@@ -425,14 +426,11 @@ final readonly class TopSteps
             Group::Top,
             StepKind::Hold,
             new StepText(
-                do: Phrase::of(
-                    "Hold the hanging end of the top with $with: %s of it hang.",
-                    Figure::measured($setup->along()),
-                ),
+                do: Phrase::of("Hold the hanging end of the top with $with: %s of it hang.", $hangs),
                 why: Phrase::of('Nothing else keeps a floating top in line.'),
                 check: Phrase::of('It hangs level, and runs over the bar without a slant.'),
                 otherwise: Phrase::of('Smooth from the basted edge toward you, and lay the hold again.'),
-                figure: Phrase::of('%s', Figure::measured($setup->along())),
+                figure: Phrase::of('%s hang', $hangs),
                 caution: HangingEnd::Magnets === $habit
                     ? Phrase::of(
                         'Magnets pinch, and stay away from implanted medical devices. Off the bar before it turns.',

@@ -69,13 +69,17 @@ final readonly class Journal
     public function place(): int
     {
         $done = $this->done();
+        [$place, $isLoaded] = [null, false];
         foreach ($this->steps->steps as $i => $step) {
             if (!isset($done[$step->key])) {
-                return $i;
+                $place ??= $i;
+            } elseif (StepKind::Stitch === $step->kind && !$isLoaded) {
+                // What a plan asks for before the first stitch is past once that is stitched.
+                [$place, $isLoaded] = [null, true];
             }
         }
 
-        return $this->steps->count();
+        return $place ?? $this->steps->count();
     }
 
     public function isFinished(): bool

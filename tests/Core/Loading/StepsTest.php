@@ -78,7 +78,7 @@ final class StepsTest extends TestCase
             ['ready', 'centres', 'backing', 'batting', 'top', 'clamps', 'pass', 'last-edge', 'pass', 'off'],
             array_map(static fn(array $run): string => $run[0]->group->value, $list->runs()),
         );
-        self::assertSame(63, $list->count());
+        self::assertSame(65, $list->count());
         self::assertContains(
             'pass-5-advance: Side clamps off, the bar off the hanging end, then wind the take-up roller forward 34 ' .
                 'clicks, 8 ⅞ in. It brings up the bed of pass 5; the roll is 3 ⅛ in thick then. The marks are still on ' .
@@ -546,6 +546,30 @@ final class StepsTest extends TestCase
         self::assertStringContainsString('through the gap from the left', $from(0, Hand::Left));
         self::assertStringContainsString('through the gap from the left', $from(12, Hand::Right));
         self::assertStringContainsString('through the gap from the right', $from(-12, Hand::Left));
+    }
+
+    /** Of 95 ¼ in by 78 in under a top of 87 ¼ in by 68 ¼ in, half of what is over shows. */
+    public function testBackingAndTopAreFoldedAgainstEachOtherAtTheTable(): void
+    {
+        $told = implode("\n", Loads::told(Loads::steps()));
+        $crooked = Loads::told(
+            Loads::steps([
+                'backing/sides' => ['top' => '80 in', 'right' => '97 in', 'bottom' => '80 in', 'left' => '95 in'],
+                'backing/diagonal' => '125 1/2 in',
+            ]),
+        );
+
+        self::assertStringContainsString('4 ⅞ in of backing must show at the side, 4 ¼ in at the end.', $told);
+        self::assertStringContainsString('This plan needs 4 in at the side and 4 in at the end.', $told);
+        self::assertStringContainsString('Cut the selvedges off inside its seams.', $told);
+        self::assertStringNotContainsString('square: ', $told);
+        $square = array_values(
+            array_filter($crooked, static fn(string $one): bool => str_starts_with($one, 'square: ')),
+        );
+        self::assertMatchesRegularExpression(
+            '/^square: Square the backing up: cut its (top|bottom) side by .* at left and .* at right/',
+            $square[0] ?? '',
+        );
     }
 
     #[DataProvider('stops')]

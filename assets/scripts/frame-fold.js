@@ -66,7 +66,8 @@ export function fold(steps, all, start, words) {
     isParked: pauses.at(-1)?.kind === "park",
     parkedFor: pauses.filter((entry) => entry.kind === "park").at(-1)?.data?.for ?? "overnight",
     lastWork: entries.filter((entry) => ["done", "resume"].includes(entry.kind)).at(-1)?.at ?? null,
-    left: left(steps, done),
+    left: left(steps, done, ticked(entries)),
+    ticked: ticked(entries),
   };
 }
 
@@ -93,21 +94,37 @@ function only(leaves, start) {
   return Object.fromEntries(Object.entries(leaves).filter(([part]) => part in start));
 }
 
+/** Rows that were ticked of a step, in halves. @param {Entry[]} entries */
+function ticked(entries) {
+  /** @type {Map<string, number>} */
+  const rows = new Map();
+  for (const entry of entries.filter((one) => one.kind === "rows" && one.step !== null)) {
+    rows.set(entry.step ?? "", Number(entry.data?.rows ?? 0));
+  }
+  return rows;
+}
+
 /**
  * @param {Step[]} steps
  * @param {Map<string, Entry>} done
+ * @param {Map<string, number>} ticks
  */
-function left(steps, done) {
-  /** @type {Map<number, {isDone: boolean, rows: number | null}>} */
+function left(steps, done, ticks) {
+  /** @type {Map<number, {isDone: boolean, rows: number | null, ticked: number}>} */
   const passes = new Map();
   for (const step of steps.filter((candidate) => candidate.kind === "stitch")) {
     const before = passes.get(step.pass);
+    const isDone = done.has(step.key);
+    const rows = isDone ? Infinity : (ticks.get(step.key) ?? 0);
     passes.set(step.pass, {
-      isDone: (before?.isDone ?? true) && done.has(step.key),
+      isDone: (before?.isDone ?? true) && isDone,
       rows: step.rows,
+      ticked: Math.min(before?.ticked ?? Infinity, rows),
     });
   }
   const open = [...passes.values()].filter((pass) => !pass.isDone);
-  const rows = open.every((pass) => pass.rows !== null) ? open.reduce((sum, pass) => sum + (pass.rows ?? 0), 0) : null;
+  const rows = open.every((pass) => pass.rows !== null)
+    ? open.reduce((sum, pass) => sum + Math.max(0, (pass.rows ?? 0) - pass.ticked), 0)
+    : null;
   return { passes: open.length, rows };
 }

@@ -82,10 +82,8 @@ function show() {
   showUnmet(state, place);
   const pass = passAt(viewed());
   say("pass", `Pass ${pass} of ${root.dataset.passes}`);
-  say(
-    "left",
-    `${left.passes} ${left.passes === 1 ? "pass" : "passes"}${left.rows === null ? "" : `, ${left.rows} ${left.rows === 1 ? "row" : "rows"}`} left`,
-  );
+  say("left", leftInWords(left));
+  showRows();
   say("next", viewed() < place ? "On" : viewed() === steps.length ? "Finished" : "Done, next");
   /** @type {HTMLInputElement} */ (one("[data-next] [name=step]")).value = section().dataset.step ?? "";
   for (const tick of root.querySelectorAll("[data-tick]")) {
@@ -116,6 +114,37 @@ function show() {
     dialog("return-dialog").close();
   }
   fetchDrift();
+}
+
+/** "2 passes, 3 ½ rows left", as the server says it. @param {{passes: number, rows: number | null}} left */
+function leftInWords({ passes, rows }) {
+  const first = `${passes} ${passes === 1 ? "pass" : "passes"}`;
+  if (rows === null) {
+    return `${first} left`;
+  }
+  const whole = Math.floor(rows);
+  const told = `${whole === 0 && rows > 0 ? "" : whole}${rows > whole ? " ½" : ""}`.trim();
+  return `${first}, ${told} ${rows > 0 && rows <= 1 ? "row" : "rows"} left`;
+}
+
+/** Rows are ticked one by one, and a row can be left half way. */
+function showRows() {
+  const { ticked, done } = now();
+  const key = section().dataset.step ?? "";
+  const rows = done.has(key) ? Infinity : (ticked.get(key) ?? 0);
+  for (const button of /** @type {NodeListOf<HTMLElement>} */ (section().querySelectorAll("[data-row]"))) {
+    const row = Number(button.dataset.row);
+    const isHalf = rows === row - 0.5;
+    button.setAttribute("aria-pressed", rows >= row ? "true" : isHalf ? "mixed" : "false");
+    /** @type {HTMLElement} */ (button.querySelector("[data-half]")).hidden = !isHalf;
+  }
+}
+
+/** Once: the row is done; again: half of it; once more: not begun. @param {number} row */
+function tickRow(row) {
+  const key = section().dataset.step ?? "";
+  const rows = now().ticked.get(key) ?? 0;
+  log.add("rows", key, { rows: rows >= row ? row - 0.5 : rows === row - 0.5 ? row - 1 : row });
 }
 
 /** The last problem can be asked about once the server has it. */
@@ -368,7 +397,10 @@ root.addEventListener("click", (event) => {
   const opens = found("[data-opens]");
   const by = found("[data-by]");
   const stateOf = found("[data-part]");
-  if (does) {
+  const row = found("[data-row]");
+  if (row) {
+    tickRow(Number(row.dataset.row));
+  } else if (does) {
     event.preventDefault();
     // The second click of two is no second step.
     if (event.detail < 2 || does.dataset.does !== "next") {

@@ -11,6 +11,8 @@ enum EntryKind: string
     case Done = 'done';
     /** A step that was marked as done is not done after all. */
     case Undone = 'undone';
+    /** Of a pass: so many of its rows are stitched, in halves. */
+    case Rows = 'rows';
     case Register = 'register';
     case Firmness = 'firmness';
     case Release = 'release';
@@ -37,6 +39,7 @@ enum EntryKind: string
         return match ($this) {
             self::Done => 'done',
             self::Undone => 'not done after all',
+            self::Rows => 'rows stitched',
             self::Register => 'register',
             self::Firmness => 'firmness',
             self::Release => 'release test',

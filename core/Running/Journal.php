@@ -168,6 +168,32 @@ final readonly class Journal
         return $stitched;
     }
 
+    /**
+     * Rows that were ticked of each pass, in halves; of a pass in sections, those that all its open sections have.
+     *
+     * @return array<int, float> by the pass
+     */
+    public function rowsTicked(): array
+    {
+        [$byStep, $done, $ticked] = [[], $this->done(), []];
+        foreach ($this->ofKinds(EntryKind::Rows) as $entry) {
+            $byStep[$entry->step ?? ''] = $entry->number('rows');
+        }
+        foreach ($this->steps->steps as $step) {
+            if (StepKind::Stitch === $step->kind && null !== $step->pass && !isset($done[$step->key])) {
+                $rows = $byStep[$step->key] ?? 0.0;
+                $ticked[$step->pass] = min($rows, $ticked[$step->pass] ?? $rows);
+            }
+        }
+
+        return array_filter($ticked);
+    }
+
+    public function remaining(Winding $winding): Remaining
+    {
+        return Remaining::after($winding, $this->passesStitched($winding), $this->rowsTicked());
+    }
+
     /** @return list<RegisterReading> one for each length wound on, the last that was read there */
     public function registerReadings(): array
     {

@@ -101,6 +101,7 @@ final readonly class EntryReader
             EntryKind::Done => isset($data['turns']) ? $this->numbers($data, ['turns'], 1000) : [],
             EntryKind::Undone, EntryKind::Resume, EntryKind::Replan => [],
             EntryKind::Park => isset($data['for']) ? ['for' => $this->word(ParkFor::class, $data['for'])] : [],
+            EntryKind::Rows => ['rows' => round(2 * max(0.0, $this->numbers($data, ['rows'], 1000)['rows'])) / 2],
             EntryKind::Register => $this->numbers($data, ['left', 'right', 'wound']),
             EntryKind::Release => $this->numbers($data, ['jumped']),
             EntryKind::Straightness => $this->numbers($data, ['left', 'centre', 'right']),

@@ -67,6 +67,7 @@ final readonly class LogLines
     {
         return match ($entry->kind) {
             EntryKind::Done, EntryKind::Undone => $this->step($entry, $view),
+            EntryKind::Rows => "{$this->step($entry, $view)}: {$entry->number('rows')} rows stitched",
             EntryKind::Register => $this->lengths($entry, ['left', 'right']) .
                 ", at {$this->length($entry, 'wound')} wound on",
             EntryKind::Straightness => $this->lengths($entry, ['left', 'centre', 'right']) .

@@ -40,7 +40,7 @@ final readonly class RunView
 
     public function remaining(): Remaining
     {
-        return Remaining::after($this->setup->winding, $this->journal->passesStitched($this->setup->winding));
+        return $this->journal->remaining($this->setup->winding);
     }
 
     /** The pass at hand: that of the step at hand, or the last. */

@@ -169,6 +169,28 @@ test("readings are taken in two taps, and drift is forecast on the bed", async (
   expect(errors).toEqual([]);
 });
 
+test("rows are ticked one by one, and one can be left half way", async ({ page }) => {
+  const quilt = await bringIn(page, job("Rows one by one", { quilting: { ...job("").quilting, row_height: "6 in" } }));
+  await begin(page, quilt);
+  await goTo(page, "pass-1-stitch");
+  const [left, rows] = [page.locator('[data-shows="left"]'), step(page).locator("[data-row]")];
+  await expect(rows).toHaveCount(2);
+  const before = Number(/(\d+) rows/.exec((await left.textContent()) ?? "")?.[1]);
+  await rows.first().click();
+  await expect(left).toContainText(`${before - 1} rows left`);
+  await expect(rows.first()).toHaveAttribute("aria-pressed", "true");
+  await rows.nth(1).click();
+  await rows.nth(1).click();
+  await expect(left).toContainText(`${before - 2} ½ rows left`);
+  await expect(rows.nth(1)).toHaveAttribute("aria-pressed", "mixed");
+  await expectSent(page);
+  await page.reload();
+  await expect(left).toContainText(`${before - 2} ½ rows left`);
+  await expect(rows.nth(1)).toHaveText(/half/);
+  await page.goto(`${quilt}/frame/stitch`.replace("/frame/stitch", "/stitch"));
+  await expect(page.locator("h2").first()).toContainText(`${before - 2} ½ rows left`);
+});
+
 test("drift is forecast as in the worked example", async ({ page }) => {
   const quilt = await bringIn(page, job("Worked example", long));
   await begin(page, quilt);

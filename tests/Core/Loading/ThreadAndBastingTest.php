@@ -160,9 +160,13 @@ final class ThreadAndBastingTest extends TestCase
     {
         $winding = Loads::setup()->winding;
 
-        self::assertSame([10, 10], [Remaining::after($winding, 0)->passes, Remaining::after($winding, 0)->rows]);
-        self::assertSame([7, 7], [Remaining::after($winding, 3)->passes, Remaining::after($winding, 3)->rows]);
-        self::assertSame([0, 0], [Remaining::after($winding, 12)->passes, Remaining::after($winding, 12)->rows]);
+        self::assertSame([10, 10.0], [Remaining::after($winding, 0)->passes, Remaining::after($winding, 0)->rows]);
+        self::assertSame([7, 7.0], [Remaining::after($winding, 3)->passes, Remaining::after($winding, 3)->rows]);
+        self::assertSame([0, 0.0], [Remaining::after($winding, 12)->passes, Remaining::after($winding, 12)->rows]);
+        self::assertSame(6.5, Remaining::after($winding, 3, [4 => 0.5])->rows);
+        self::assertSame('7 passes, 6 ½ rows left', Remaining::after($winding, 3, [4 => 0.5])->words());
+        self::assertSame('1 pass, ½ row left', Remaining::after($winding, 9, [10 => 0.5])->words());
+        self::assertSame('0 passes, 0 rows left', Remaining::after($winding, 10)->words());
         self::assertNull(Remaining::after(Loads::setup(['quilting' => ['style' => 'blocks']])->winding, 1)->rows);
     }
 

@@ -27,13 +27,14 @@ use Schwung\Core\Running\JournalEntry;
 /**
  * The core reads a log as the page at the frame does: both are told the cases of tests/Shared/log.json.
  *
- * @phpstan-type LogStep array{key: string, kind: string, pass: int|null, leaves: array<string, string>}
+ * @phpstan-type LogStep array{key: string, kind: string, pass: int|null, rows: int|null, leaves: array<string, string>}
  * @phpstan-type LogCase array{
  *     name: string,
  *     entries: list<array{string, string, string|null, int, array<string, string>}>,
  *     place: int,
  *     done: list<string>,
  *     state: array<string, string>,
+ *     left: array{passes: int, rows: float|int},
  *     parked: bool
  * }
  */
@@ -70,9 +71,23 @@ final class SharedLogTest extends TestCase
         self::assertSame($case['place'], $journal->place());
         self::assertEqualsCanonicalizing($case['done'], array_keys($journal->done()));
         self::assertSame($case['parked'], $journal->isParked());
+        self::assertSame((float) $case['left']['rows'], self::rowsLeft($shared['steps'], $journal));
         foreach ([...$shared['start'], ...$case['state']] as $part => $is) {
             self::assertSame($is, $state->at(StatePart::from($part)), $part);
         }
+    }
+
+    /** @param list<LogStep> $steps */
+    private static function rowsLeft(array $steps, Journal $journal): float
+    {
+        $rows = [];
+        foreach ($steps as $step) {
+            if (null !== $step['pass'] && null !== $step['rows'] && !isset($journal->done()[$step['key']])) {
+                $rows[$step['pass']] = $step['rows'] - ($journal->rowsTicked()[$step['pass']] ?? 0.0);
+            }
+        }
+
+        return (float) array_sum($rows);
     }
 
     /** @return iterable<string, array{LogCase}> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Quilt;
 
+use App\Quilt\Loading\Questions;
 use Schwung\Core\Job\Entries;
 use Twig\Extension\AbstractExtension;
 use Twig\TwigFunction;
@@ -15,7 +16,10 @@ final class EntryExtension extends AbstractExtension
     {
         return [
             new TwigFunction('choices', static fn(string $path): array => Entries::at($path)?->choices() ?? []),
-            new TwigFunction('schools', static fn(string $path): array => Entries::HABITS[$path]::cases()),
+            new TwigFunction('schools', Questions::answers(...)),
+            new TwigFunction('begun', Questions::begun(...)),
+            new TwigFunction('drawn_questions', static fn(): array => Questions::DRAWN),
+            new TwigFunction('told_questions', static fn(): array => Questions::TOLD),
         ];
     }
 }

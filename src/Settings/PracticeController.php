@@ -6,6 +6,7 @@ namespace App\Settings;
 
 use App\Account\Person;
 use App\Account\PersonRepository;
+use App\Quilt\Loading\Questions;
 use App\Quilt\Rejudging;
 use Schwung\Core\Practice\Hand;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -68,5 +69,24 @@ final class PracticeController extends AbstractController
         $this->addFlash('done', 'Every page follows.');
 
         return $this->redirectToRoute('app_settings_practice', status: Response::HTTP_SEE_OTHER);
+    }
+
+    /** The schools of loading that new quilts begin with. */
+    #[Route('/settings/loading', name: 'app_settings_loading', methods: ['GET'])]
+    public function loading(#[CurrentUser] Person $person): Response
+    {
+        return $this->render('settings/loading.html.twig', ['ways' => $person->studio()->ways()]);
+    }
+
+    #[Route('/settings/loading', methods: ['POST'])]
+    #[IsCsrfTokenValid('ways')]
+    public function loadBy(#[CurrentUser] Person $person, Request $request, PersonRepository $people): Response
+    {
+        $person->studio()->loadBy(Questions::chosen($request->getPayload()->all('ways')));
+        $people->save();
+        $this->addFlash('draft', 'loading');
+        $this->addFlash('done', 'New quilts begin with these ways. Those on the shelf keep their own.');
+
+        return $this->redirectToRoute('app_settings_loading', status: Response::HTTP_SEE_OTHER);
     }
 }

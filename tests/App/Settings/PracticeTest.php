@@ -4,17 +4,20 @@ declare(strict_types=1);
 
 namespace Tests\App\Settings;
 
+use App\Quilt\Loading\Questions;
 use App\Quilt\Rejudging;
 use App\Settings\PracticeController;
 use App\Settings\PracticeSettings;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Schwung\Core\Job\Entries;
 use Schwung\Core\Measure\UnitSystem;
 use Schwung\Core\Practice\Practice;
 use Tests\App\StudioTestCase;
 
 #[CoversClass(PracticeController::class)]
 #[CoversClass(PracticeSettings::class)]
+#[CoversClass(Questions::class)]
 #[CoversClass(Rejudging::class)]
 final class PracticeTest extends StudioTestCase
 {
@@ -37,6 +40,41 @@ final class PracticeTest extends StudioTestCase
         $this->browser->submitForm('Plan with these figures', ['practice[footClearance]' => '4']);
 
         self::assertStringContainsString('short across', $this->reloaded($quilt)->verdict(UnitSystem::Inches));
+    }
+
+    public function testNewQuiltsBeginWithTheStudiosWaysAndSayWhereTheyHaveTheirOwn(): void
+    {
+        $before = $this->quilt(self::rows());
+        $page = $this->browser->request('GET', '/settings/loading');
+        self::assertCount(\count(Entries::HABITS), $page->filter('main fieldset'), 'every question is asked');
+        self::assertCount(\count(Entries::HABITS), $page->filter('main input[checked]'));
+        $this->browser->submitForm('Begin new quilts with these ways', [
+            'ways[desk/loading_place]' => 'front',
+            'ways[desk/people]' => 'two',
+        ]);
+        self::assertResponseRedirects('/settings/loading', 303);
+
+        self::assertSame('front', $this->reloaded($before)->studio->ways()['desk/loading_place'] ?? null);
+        $load = $this->browser->request('GET', "/quilts/{$before->id()}/load");
+        self::assertSame('rear', $load->filter('[name="f[desk/loading_place]"][checked]')->attr('value'));
+        self::assertStringContainsString(
+            "the studio's way",
+            $load->filter('[name="f[desk/loading_place]"][value=front]')->ancestors()->filter('label')->text(),
+        );
+        self::assertStringContainsString('this quilt only', $load->filter('#f-desk-people summary')->text());
+        self::assertStringNotContainsString('this quilt only', $load->filter('#f-desk-sides summary')->text());
+    }
+
+    public function testAWayThatIsNoneIsNotTaken(): void
+    {
+        $quilt = $this->quilt();
+        $token = $this->browser->request('GET', '/settings/loading')->filter('main [name=_token]')->attr('value');
+        $this->browser->request('POST', '/settings/loading', [
+            '_token' => $token,
+            'ways' => ['desk/people' => 'a crowd', 'desk/nothing' => 'x', 'desk/sides' => ['x'], 'desk/lock' => 'none'],
+        ]);
+
+        self::assertSame(['desk/lock' => 'none'], $this->reloaded($quilt)->studio->ways());
     }
 
     public function testFiguresThatAreNotSetAreTheUsualOnes(): void

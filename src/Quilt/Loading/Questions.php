@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Quilt\Loading;
+
+use Schwung\Core\Job\Entries;
+use Schwung\Core\Practice\School;
+
+/** The questions of loading as pages ask them; between them all schools at the desk are asked for once. */
+final class Questions
+{
+    /** Those whose answers are drawn. */
+    public const DRAWN = [
+        'desk/loading_place' => 'Where you stand, and which end first',
+        'desk/order' => 'How the layers meet',
+        'desk/hanging_end' => 'What holds the hanging end',
+        'desk/last_edge' => 'How the foot is closed',
+    ];
+
+    /** Those whose answers are words enough. */
+    public const TOLD = [
+        'The backing' => [
+            'desk/first_fixings' => 'Holders go on',
+            'desk/second_end' => 'Second end',
+            'desk/edge_line' => 'It follows',
+            'desk/end_stop' => 'Winding stops',
+            'desk/to_and_fro' => 'To and fro',
+            'desk/people' => 'At the frame',
+        ],
+        'Batting and top' => [
+            'desk/batting_hold' => 'Batting',
+            'desk/lock' => 'Straight line',
+            'desk/line_direction' => 'It is basted',
+            'desk/far_edge' => 'Far edge',
+            'desk/guide' => 'Basted',
+            'desk/alignment' => 'Aligned by',
+            'desk/sides' => 'Sides',
+            'desk/basting_stitch' => 'Basting stitch',
+            'desk/pick' => 'Basting picked',
+        ],
+        'Side clamps' => [
+            'desk/side_clamps' => 'Go on',
+            'desk/clamps_grip' => 'Hold',
+            'desk/clamps_firm' => 'Pull',
+        ],
+    ];
+
+    /** @return list<School> the answers to a question */
+    public static function answers(string $path): array
+    {
+        return Entries::HABITS[$path]::cases();
+    }
+
+    /**
+     * What new quilts begin with.
+     *
+     * @param array<string, string> $ways what a studio has chosen, by path
+     */
+    public static function begun(string $path, array $ways): string
+    {
+        $usual = Entries::at($path)?->usual;
+
+        return $ways[$path] ?? (\is_string($usual) ? $usual : '');
+    }
+
+    /**
+     * Keeps of what a form sent the answers that there are.
+     *
+     * @param array<mixed> $sent by path
+     *
+     * @return array<string, string>
+     */
+    public static function chosen(array $sent): array
+    {
+        $ways = [];
+        foreach (Entries::HABITS as $path => $question) {
+            $word = $sent[$path] ?? null;
+            if (\is_string($word) && null !== $question::tryFrom($word)) {
+                $ways[$path] = $word;
+            }
+        }
+
+        return $ways;
+    }
+}

@@ -33,14 +33,30 @@ export class Readings {
     const says = JSON.parse(told.dataset.judged ?? "{}");
     const reading = /** @type {any} */ (this.read(box));
     if (box.dataset.reading === "firmness") {
-      told.textContent = firmness(reading)
-        .map((word) => says[word])
-        .join(" ");
+      const words = firmness(reading);
+      const click = this.click(box, words);
+      told.textContent = [...words.map((word) => says[word]), ...(click === "" ? [] : [click])].join(" ");
       return;
     }
     const judged = straightness(reading);
     const by = written(Math.round(judged.by / stepOf(this.units, this.fraction)), this.units, this.fraction);
     told.textContent = says[judged.says].replace("%s", by.replace(/^\+/, ""));
+  }
+
+  /**
+   * How much cloth a click of the take-up is at the step that is shown, where clicks can mend what is felt.
+   * @param {HTMLElement} box @param {string[]} words
+   */
+  click(box, words) {
+    const shown = /** @type {HTMLElement | null} */ (document.querySelector("section[data-step]:not([hidden])"));
+    const length = Number(shown?.dataset.click ?? 0);
+    if (length === 0 || !words.some((word) => ["rings", "hangs", "backing-firmer", "top-firmer"].includes(word))) {
+      return "";
+    }
+    const step = stepOf(this.units, this.fraction);
+    const text = written(Math.round(length / step), this.units, this.fraction).replace(/^\+/, "");
+    const says = /** @type {HTMLElement} */ (box.querySelector("[data-click]")).dataset.click ?? "";
+    return says.replace("%s", text);
   }
 
   /** @param {HTMLElement} stepper @param {number} by steps */

@@ -60,6 +60,14 @@ final readonly class Roll
             : (int) floor($this->frame->ratchetTeeth * $this->turns($wound) + 0.5);
     }
 
+    /** How much cloth one click of the ratchet takes up or lets off; null without a ratchet. */
+    public function click(float $wound): ?Length
+    {
+        return null === $this->frame->ratchetTeeth
+            ? null
+            : Length::millimetres((2 * \M_PI * $this->radius($wound)) / $this->frame->ratchetTeeth);
+    }
+
     public function isUnderArm(float $wound): bool
     {
         return Near::isWithin(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Tension;
 
+use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
 
@@ -20,12 +21,17 @@ final readonly class FirmnessRule
         'jumped' => 'The cloth jumped back by more than an eighth of an inch: the side clamp was too tight.',
     ];
 
+    /** What follows where a roller turned by clicks can mend it (rule 29); %s is the cloth that one takes up or lets off. */
+    public const CLICK = 'One click of the take-up is %s of cloth at this roll: click by click, and feel again.';
+    private const MENDED_BY_CLICKS = ['rings', 'hangs', 'backing-firmer', 'top-firmer'];
+
     /**
+     * @param Length|null $click      of the take-up at its roll now; null where nothing clicks
      * @param Length|null $jumpedBack how far the cloth jumped when a side clamp was released; null where nobody looked
      *
      * @return list<Phrase> empty where all is well
      */
-    public function advise(FirmnessReading $reading, ?Length $jumpedBack = null): array
+    public function advise(FirmnessReading $reading, ?Length $jumpedBack = null, ?Length $click = null): array
     {
         $holds = [
             'rings' => $reading->has(Firmness::Rings),
@@ -36,9 +42,11 @@ final readonly class FirmnessRule
             'jumped' => null !== $jumpedBack && $jumpedBack->isLongerThan(Length::inches(0.125)),
         ];
 
-        return array_map(
-            static fn(string $word): Phrase => Phrase::of(self::SAYS[$word]),
-            array_keys(array_filter($holds)),
-        );
+        $words = array_keys(array_filter($holds));
+        $says = array_map(static fn(string $word): Phrase => Phrase::of(self::SAYS[$word]), $words);
+
+        return null === $click || [] === array_intersect($words, self::MENDED_BY_CLICKS)
+            ? $says
+            : [...$says, Phrase::of(self::CLICK, Figure::measured($click))];
     }
 }

@@ -66,7 +66,15 @@ final readonly class RunView
     {
         $reading = $this->journal->firmness();
 
-        return null === $reading ? [] : (new FirmnessRule())->advise($reading, $this->journal->jumped());
+        $wound = $this->setup->wind($this->pass())->pass->wound->toMillimetres();
+
+        return null === $reading
+            ? []
+            : (new FirmnessRule())->advise(
+                $reading,
+                $this->journal->jumped(),
+                $this->setup->winding->roll->click($wound),
+            );
     }
 
     /**

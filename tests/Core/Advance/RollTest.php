@@ -65,6 +65,25 @@ final class RollTest extends TestCase
         $plan = PassPlan::of(Rolls::of(BattingKind::Wool, teeth: null), [new Step(0, 0, 100), new Step(100, 100, 200)]);
 
         self::assertNull($plan->passes[0]->clicks);
+        self::assertNull(Rolls::of(BattingKind::Wool, teeth: null)->click(0));
+    }
+
+    /** Of a full turn, one tooth: it takes up more cloth as the roll grows. */
+    public function testAClickIsSoMuchOfTheRollsGirth(): void
+    {
+        $roll = Rolls::of(BattingKind::CottonPoly);
+        $teeth = 36;
+
+        self::assertEqualsWithDelta(
+            2 * \M_PI * $roll->radius(0),
+            $teeth * ($roll->click(0)?->toMillimetres() ?? 0),
+            1e-3,
+        );
+        self::assertEqualsWithDelta(
+            2 * \M_PI * $roll->radius(1500),
+            $teeth * ($roll->click(1500)?->toMillimetres() ?? 0),
+            1e-3,
+        );
     }
 
     public function testTheRollFitsWhileItsDiameterIsWithinTheArm(): void

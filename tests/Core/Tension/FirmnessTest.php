@@ -67,4 +67,19 @@ final class FirmnessTest extends TestCase
     {
         return [Firmness::from($left), Firmness::from($centre), Firmness::from($right)];
     }
+
+    public function testWhereClicksCanMendItOneIsToldAsCloth(): void
+    {
+        $says = static fn(FirmnessReading $reading, ?Length $click): array => array_map(
+            static fn($advice): string => $advice->writtenBy(new LengthWriter(UnitSystem::Inches)),
+            (new FirmnessRule())->advise($reading, click: $click),
+        );
+        $rings = new FirmnessReading(self::layer(5, 5, 5), self::layer(3, 3, 3));
+        $even = new FirmnessReading(self::layer(3, 3, 3), self::layer(3, 3, 3));
+        $click = 'One click of the take-up is ¼ in of cloth at this roll: click by click, and feel again.';
+
+        self::assertContains($click, $says($rings, Length::inches(0.25)));
+        self::assertNotContains($click, $says($rings, null), 'a motor does not click');
+        self::assertSame([], $says($even, Length::inches(0.25)));
+    }
 }

@@ -179,7 +179,14 @@ final readonly class CircumstancesRule
             return null;
         }
 
-        return isset($journal->done()[$step]) ? true : ($place < $journal->place() ? false : null);
+        $done = $journal->done()[$step] ?? null;
+
+        return match (true) {
+            // Whoever enters a quilt half way does not say by which steps it came there.
+            true === $done?->isSet('entered') => null,
+            null !== $done => true,
+            default => $place < $journal->place() ? false : null,
+        };
     }
 
     /** As it lies once it is loaded. */

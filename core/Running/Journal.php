@@ -272,10 +272,13 @@ final readonly class Journal
                 null !== $entry->step &&
                 ($done[$entry->step] ?? null) === $entry
             ) {
-                $minutes[$entry->step] = max(
-                    0.0,
-                    min(self::LONGEST_STEP_MINUTES, $this->secondsBetween($since, $entry->at) / 60),
-                );
+                // What was done before it was written down here took nobody knows how long.
+                if (!$entry->isSet('entered')) {
+                    $minutes[$entry->step] = max(
+                        0.0,
+                        min(self::LONGEST_STEP_MINUTES, $this->secondsBetween($since, $entry->at) / 60),
+                    );
+                }
                 $since = $entry->at;
             }
         }

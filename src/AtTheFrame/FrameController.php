@@ -6,6 +6,7 @@ namespace App\AtTheFrame;
 
 use App\Account\Person;
 use App\Measure\CurrentUnits;
+use App\Quilt\Preparations;
 use App\Quilt\Quilt;
 use App\Quilt\QuiltRepository;
 use Psr\Clock\ClockInterface;
@@ -64,11 +65,34 @@ final class FrameController extends AbstractController
         ]);
     }
 
+    /** Asks at which pass a quilt hangs that was begun elsewhere. */
+    #[Route('/half-done', name: 'half_done', methods: ['GET'])]
+    public function halfDone(Ulid $id, #[CurrentUser] Person $person, Preparations $preparations): Response
+    {
+        $quilt = $this->quilt($id, $person);
+        $preparation = $preparations->of($quilt, $this->units->system());
+        $winding = $preparation->winding();
+
+        return $quilt->isLoaded() || null === $winding || !$preparation->mayStart()
+            ? $this->redirectToRoute('app_quilt_stage', ['id' => $id, 'stage' => 'load'], Response::HTTP_SEE_OTHER)
+            : $this->render('frame/half_done.html.twig', ['quilt' => $quilt, 'winding' => $winding]);
+    }
+
     #[Route('/start', name: 'start', methods: ['POST'])]
     #[IsCsrfTokenValid('frame')]
-    public function start(Ulid $id, #[CurrentUser] Person $person, Starting $starting): Response
-    {
+    public function start(
+        Ulid $id,
+        #[CurrentUser] Person $person,
+        Request $request,
+        Starting $starting,
+        HalfDone $halfDone,
+    ): Response {
         $run = $starting->start($this->quilt($id, $person));
+        $payload = $request->getPayload();
+        if (null !== $run && '' !== $payload->getString('pass')) {
+            $rows = (float) str_replace([' ', '½', ','], ['', '.5', '.'], $payload->getString('rows', '0'));
+            $halfDone->enter($run, (int) $payload->getString('pass'), max(0.0, min(1000.0, $rows)), $person->name());
+        }
 
         return null === $run
             ? $this->redirectToRoute('app_quilt_stage', ['id' => $id, 'stage' => 'load'], Response::HTTP_SEE_OTHER)

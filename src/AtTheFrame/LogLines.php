@@ -66,7 +66,8 @@ final readonly class LogLines
     public function text(JournalEntry $entry, RunView $view): string
     {
         return match ($entry->kind) {
-            EntryKind::Done, EntryKind::Undone => $this->step($entry, $view),
+            EntryKind::Done, EntryKind::Undone => $this->step($entry, $view) .
+                ($entry->isSet('entered') ? ' (before it was written down here)' : ''),
             EntryKind::Rows => "{$this->step($entry, $view)}: {$entry->number('rows')} rows stitched",
             EntryKind::Register => $this->lengths($entry, ['left', 'right']) .
                 ", at {$this->length($entry, 'wound')} wound on",

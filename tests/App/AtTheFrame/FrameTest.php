@@ -74,6 +74,33 @@ final class FrameTest extends StudioTestCase
         );
     }
 
+    public function testAQuiltThatIsHalfDoneGoesOnAtItsPassAndTellsNothingOfWhatCameBefore(): void
+    {
+        $quilt = $this->quilt(self::rows());
+        $page = $this->browser->request('GET', "/quilts/{$quilt->id()}/load");
+        $asks = $this->browser->click($page->selectLink('It is half done already')->link());
+        $form = $asks->selectButton('Go on from there')->form(['pass' => '3', 'rows' => '½']);
+        $this->browser->submit($form);
+        $frame = $this->browser->followRedirect();
+        $this->browser->submit($form);
+
+        self::assertSame('pass-3-stitch', $frame->filter('section[data-step]:not([hidden])')->attr('data-step'));
+        self::assertStringContainsString('½ rows left', $frame->filter('[data-shows=left]')->text());
+        $log = $this->browser
+            ->request('GET', "/quilts/{$quilt->id()}/stitch")
+            ->filter('main')
+            ->text();
+        self::assertStringContainsString('(before it was written down here)', $log);
+        $entries = $this->get($quilt, 0)['entries'];
+        self::assertCount(
+            \count($entries),
+            array_unique(array_column($entries, 'key')),
+            'a second click writes nothing',
+        );
+        $this->browser->request('GET', "/quilts/{$quilt->id()}/frame/half-done");
+        self::assertResponseRedirects("/quilts/{$quilt->id()}/load", 303);
+    }
+
     public function testWithoutQuiltingThereIsNothingToLoadYet(): void
     {
         $quilt = $this->quilt(self::entries());

@@ -15,12 +15,16 @@ use Schwung\Core\Plan\FindingCode;
 use Schwung\Core\Plan\Level;
 use Schwung\Core\Plan\Stage;
 use Schwung\Core\Plan\Standing;
+use Schwung\Core\Preparation\CircumstancesRule;
 use Schwung\Core\Preparation\FindingRule;
 use Schwung\Core\Preparation\PassesSentence;
 use Schwung\Core\Preparation\Preparation;
 use Schwung\Core\Preparation\PromiseRule;
 use Schwung\Core\Preparation\SentenceRule;
 use Schwung\Core\Preparation\StandingRule;
+use Schwung\Core\Running\EntryKind;
+use Schwung\Core\Running\Journal;
+use Schwung\Core\Running\JournalEntry;
 use Tests\Core\Jobs;
 
 #[CoversClass(Preparation::class)]
@@ -267,6 +271,31 @@ final class PreparationTest extends TestCase
         self::assertSame($preparation->winding(), $preparation->winding());
         self::assertSame($preparation->setup(), $preparation->setup());
         self::assertSame($preparation->sentence(), $preparation->sentence());
+    }
+
+    /** A step that was done here is evidence; one that was done before the quilt was entered is none. */
+    public function testWhatCameBeforeAQuiltWasEnteredIsNoEvidence(): void
+    {
+        $preparation = Jobs::prepared([]);
+        [$setup, $steps] = [$preparation->setup(), $preparation->steps()];
+        self::assertNotNull($setup);
+        self::assertNotNull($steps);
+        $at = new \DateTimeImmutable('2027-03-03 10:00:00');
+        $evened = static function (array $data) use ($preparation, $setup, $steps, $at): ?bool {
+            /** @var array<string, mixed> $data */
+            $entries = array_map(
+                static fn($step): JournalEntry => new JournalEntry($step->key, EntryKind::Done, $step->key, $at, $data),
+                \array_slice($steps->steps, 0, 40),
+            );
+            $fault = new JournalEntry('fault', EntryKind::Problem, null, $at, ['x' => 0, 'y' => 0]);
+            $journal = new Journal($steps, [...$entries, $fault], $at);
+
+            return (new CircumstancesRule($preparation->known, $setup))->ofFault($steps, $journal, $fault, $at, [])
+                ->hold->evened;
+        };
+
+        self::assertTrue($evened([]));
+        self::assertNull($evened(['entered' => true]));
     }
 
     public function testScaledRowsAreSaidBeforeThePasses(): void

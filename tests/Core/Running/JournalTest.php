@@ -136,6 +136,17 @@ final class JournalTest extends TestCase
         self::assertTrue($this->journal(new JournalEntry('p', EntryKind::Park, null, $this->at(6)))->isParked());
     }
 
+    public function testWhatWasDoneBeforeItWasWrittenDownTookNobodyKnowsHowLong(): void
+    {
+        $journal = $this->journal(
+            new JournalEntry('e', EntryKind::Done, 'room', $this->at(30), ['entered' => true]),
+            $this->done('machine', 34),
+        );
+
+        self::assertSame(['machine' => 4.0], $journal->minutes());
+        self::assertArrayHasKey('room', $journal->done());
+    }
+
     public function testANightThatNobodyParkedIsCutShort(): void
     {
         self::assertSame(['room' => 240.0], $this->journal($this->done('room', 2000))->minutes());

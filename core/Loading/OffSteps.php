@@ -27,7 +27,7 @@ final readonly class OffSteps
         if ($setup->is(Purpose::Basting)) {
             $sequence->add($this->setMachineBack($setup));
         }
-        $sequence->add($this->flat($setup), $this->bag());
+        $sequence->add($this->flat($setup), $setup->is(Purpose::Basting) ? $this->keep($setup) : $this->bag());
     }
 
     private function unroll(Setup $setup): Step
@@ -175,6 +175,33 @@ final readonly class OffSteps
             ),
             Shown::Bed,
             2,
+        );
+    }
+
+    /** Basted and taken off, it is loaded once more by its backing: its margins stay, and a card goes with it. */
+    private function keep(Setup $setup): Step
+    {
+        $laid = $setup->plan->chosenPlan()->backing->laid;
+
+        return new Step(
+            'bag',
+            Group::Off,
+            StepKind::TakeOff,
+            new StepText(
+                do: Phrase::of(
+                    'Trim nothing: it is loaded again by its backing. Roll it loosely, top side out, with its reload card.',
+                ),
+                why: Phrase::of(
+                    'The margins hold it the next time: %s at the lead and %s at the tail.',
+                    $laid->lead->figure,
+                    $laid->tail->figure,
+                ),
+                check: Phrase::of('Lead and tail are marked on the backing; the card says how it is basted.'),
+                otherwise: Phrase::of('A margin that was cut off is sewn on again as a strip before it is loaded.'),
+            ),
+            Shown::Bed,
+            4,
+            leaves: [new Setting(StatePart::Reference, 'none')],
         );
     }
 

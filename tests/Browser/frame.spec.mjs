@@ -36,9 +36,10 @@ test("the server is gone for a while: work goes on, and nothing is lost or doubl
   await begin(page, quilt);
   await context.setOffline(true);
   await goTo(page, "centres");
+  await page.getByRole("button", { name: /as usual$/i }).click();
   await page.getByRole("button", { name: "Upper tension usual" }).click();
   await expect(page.locator(".frame-notice", { hasText: "No answer from the server." })).toBeVisible();
-  await expect(page.getByText("5 kept on this device.")).toBeVisible();
+  await expect(page.getByText("7 kept on this device.")).toBeVisible();
   await context.setOffline(false);
   await expect(page.locator(".frame-notice", { hasText: "No answer from the server." })).toBeHidden({
     timeout: 15_000,
@@ -49,6 +50,8 @@ test("the server is gone for a while: work goes on, and nothing is lost or doubl
     "room",
     "machine",
     "thread",
+    "press",
+    "quarters",
     "batting-out",
     "loosened",
   ]);
@@ -114,6 +117,8 @@ test("two devices see the same within two seconds, and a step done on both is do
   await expectAwake(other);
   await page.keyboard.press("Space");
   await expect(step(other)).toHaveAttribute("data-step", "machine", { timeout: 2000 });
+  await other.getByRole("button", { name: /as usual$/i }).click();
+  await page.getByRole("button", { name: /as usual$/i }).click();
   await other.getByRole("button", { name: "Side clamps off" }).click();
   await expect(page.getByRole("button", { name: "Side clamps on" })).toBeVisible({
     timeout: 2000,
@@ -398,7 +403,7 @@ test("a state that the step does not bear is told before it", async ({ page }) =
   const quilt = await bringIn(page, job("Wrong state"));
   await begin(page, quilt);
   await goTo(page, "pass-1-stitch");
-  await page.getByRole("button", { name: /as usual$/ }).click();
+  await page.getByRole("button", { name: /as usual$/i }).click();
   await page.getByRole("button", { name: "Channel lock off" }).click();
   await page.locator("#state-dialog").getByRole("button", { name: "across" }).click();
   await expect(page.getByText("First: channel lock off.")).toBeVisible();

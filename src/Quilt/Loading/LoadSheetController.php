@@ -6,20 +6,25 @@ namespace App\Quilt\Loading;
 
 use App\Account\Person;
 use App\AtTheFrame\FramePictures;
+use App\AtTheFrame\ReloadCards;
 use App\Drawing\Picture;
 use App\Drawing\PrintInk;
 use App\Measure\CurrentUnits;
 use App\Quilt\Drawing\BedDrawing;
 use App\Quilt\QuiltRepository;
+use App\Quilt\Sheet;
+use App\Quilt\SheetChanges;
 use App\Quilt\Stage\LoadView;
 use App\Quilt\View;
 use App\Quilt\Workspace;
 use App\Quilt\Workspaces;
+use Schwung\Core\Practice\Purpose;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
+use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 use Symfony\Component\Uid\Ulid;
 
 /** The load sheet on paper, and the label for the bag. */
@@ -86,6 +91,40 @@ final class LoadSheetController extends AbstractController
             ),
             'label.pdf',
         );
+    }
+
+    /** What was basted and taken off keeps its card: that of its last run, whatever the sheet says by now. */
+    #[Route('/reload-card', name: 'card', methods: ['GET'])]
+    public function card(Ulid $id, #[CurrentUser] Person $person, ReloadCards $cards): Response
+    {
+        $quilt = $this->quilts->findOneOf($person->studio(), $id) ?? throw $this->createNotFoundException();
+        $card = $cards->of($quilt) ?? throw $this->createNotFoundException('It was not basted to be taken off.');
+
+        return $this->render('load/reload_card.html.twig', [
+            'quilt' => $quilt,
+            'card' => $card,
+            'mayReturn' => $cards->mayReturn($quilt),
+        ]);
+    }
+
+    /** Back from where it waited, it is loaded as a basted quilt. */
+    #[Route('/return', name: 'return', methods: ['POST'])]
+    #[IsCsrfTokenValid('quilt')]
+    public function comeBack(
+        Ulid $id,
+        #[CurrentUser] Person $person,
+        ReloadCards $cards,
+        SheetChanges $changes,
+    ): Response {
+        $quilt = $this->quilts->findOneOf($person->studio(), $id) ?? throw $this->createNotFoundException();
+        if ($cards->mayReturn($quilt)) {
+            $changes->change(
+                $quilt,
+                static fn(Sheet $sheet): Sheet => $sheet->with('desk/purpose', Purpose::Prebasted->value),
+            );
+        }
+
+        return $this->redirectToRoute('app_quilt_stage', ['id' => $id, 'stage' => 'load'], Response::HTTP_SEE_OTHER);
     }
 
     private function workspace(Ulid $id, Person $person): Workspace

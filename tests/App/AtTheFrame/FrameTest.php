@@ -101,6 +101,32 @@ final class FrameTest extends StudioTestCase
         self::assertResponseRedirects("/quilts/{$quilt->id()}/load", 303);
     }
 
+    public function testABastedQuiltTakesItsCardAlongAndComesBackByIt(): void
+    {
+        $other = $this->quilt(self::rows());
+        $quilt = $this->quilt([...self::rows(), 'desk/purpose' => 'basting']);
+        $card = "/quilts/{$quilt->id()}/reload-card";
+        $page = $this->browser->request('GET', "/quilts/{$quilt->id()}/load");
+        self::assertCount(1, $page->selectLink('Reload card'));
+        self::assertStringContainsString('in one large meander', $this->browser->request('GET', $card)->text());
+        self::assertSelectorNotExists('main form', 'it has not been basted yet');
+        $this->begin($quilt);
+        $this->browser->request('GET', "/quilts/{$quilt->id()}/off");
+        self::assertSelectorTextContains('main', 'reload card');
+        $this->browser->submitForm('It is off the frame');
+        $this->browser->request('GET', $card);
+        $this->browser->submitForm('It is back, load it again');
+        self::assertResponseRedirects("/quilts/{$quilt->id()}/load", 303);
+
+        self::assertSame('prebasted', $this->reloaded($quilt)->sheet()->text('desk/purpose'));
+        self::assertStringContainsString('the basted quilt, top side up', $this->browser->followRedirect()->text());
+        $this->browser->request('GET', $card);
+        self::assertResponseIsSuccessful('the card stays, whatever it is here for by now');
+        self::assertSelectorNotExists('main form');
+        $this->browser->request('GET', "/quilts/{$other->id()}/reload-card");
+        self::assertResponseStatusCodeSame(404);
+    }
+
     public function testWithoutQuiltingThereIsNothingToLoadYet(): void
     {
         $quilt = $this->quilt(self::entries());

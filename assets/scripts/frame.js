@@ -6,6 +6,7 @@ import { watchKeys } from "./frame-keys.js";
 import { Log } from "./frame-log.js";
 import { watchProblem } from "./frame-problem.js";
 import { Readings } from "./frame-readings.js";
+import { watchTicks } from "./frame-ticks.js";
 
 const root = /** @type {HTMLElement} */ (document.getElementById("frame"));
 const { units = "in", fraction = "8", drift: driftUrl = "" } = root.dataset;
@@ -23,6 +24,7 @@ const steps = sections
     needs: JSON.parse(section.dataset.needs ?? "{}"),
   }));
 const aids = watchAids(root);
+watchTicks(root);
 const log = new Log(
   {
     run: root.dataset.run ?? "",

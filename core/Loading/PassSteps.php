@@ -91,6 +91,7 @@ final readonly class PassSteps
                 ...TopSteps::crossesReference($setup) ? [new Setting(StatePart::Reference, 'out')] : [],
             ],
             pass: $wind->number,
+            ticks: PassTicks::ofStitching($setup),
         );
     }
 
@@ -140,7 +141,9 @@ final readonly class PassSteps
                 $wind->pass->depth()->figure,
                 Figure::left($wind->pass->spare()),
             ),
-            check: Phrase::of('Look at the back: both threads lie as on the test.' . $cut),
+            check: Phrase::of(
+                'Look at the back, in a mirror or with a hand below: both threads lie as on the test.' . $cut,
+            ),
             otherwise: Phrase::of('Stop, look at lint, needle and thread path before you blame the tension.'),
             figure: $this->figure($setup, $wind),
             caution: Phrase::of('Hands clear of the needle; machine off to thread or change the bobbin.'),
@@ -519,6 +522,7 @@ final readonly class PassSteps
             leaves: $this->settled($setup),
             reads: $setup->hasMarks() ? ReadingKind::Register : ReadingKind::None,
             pass: $wind->number,
+            ticks: PassTicks::ofSettling($setup, '' !== $this->hangingOn($setup, $wind)),
             does: $this->inTurn($this->hangs($setup, $wind), $this->bastes($setup, $wind), $this->clamps($setup)),
         );
     }
@@ -569,6 +573,10 @@ final readonly class PassSteps
             leaves: $this->settled($setup),
             reads: $setup->hasMarks() ? ReadingKind::Register : ReadingKind::None,
             pass: $wind->number,
+            ticks: [
+                ...PassTicks::ofWinding($setup, '' !== $this->hangingOff($setup, $wind, '')),
+                ...PassTicks::ofSettling($setup, '' !== $this->hangingOn($setup, $wind)),
+            ],
             does: $this->inTurn(
                 $this->winds($setup, $wind),
                 $this->hangs($setup, $wind),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Loading;
 
+use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Practice\School;
 
 /** One thing to do at the frame. */
@@ -16,6 +17,7 @@ final readonly class Step
      * @param list<Setting> $leaves how the frame stands after it
      * @param int|null      $pass   from 1, over both halves of a quilt that is turned round
      * @param \Closure(ClothState): ClothState|null $does what it does to the cloth; null where it only looks or sets
+     * @param list<Phrase>  $ticks  what of it is easily forgotten, to be ticked one by one
      * @param School|null   $school the school that made it so; null where every school does it alike
      */
     public function __construct(
@@ -32,5 +34,6 @@ final readonly class Step
         public ?\Closure $does = null,
         public ?School $school = null,
         public Weight $weight = Weight::Must,
+        public array $ticks = [],
     ) {}
 }

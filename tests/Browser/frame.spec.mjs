@@ -188,9 +188,13 @@ test("rows are ticked one by one, and one can be left half way", async ({ page }
   await rows.nth(1).click();
   await expect(left).toContainText(`${before - 2} ½ rows left`);
   await expect(rows.nth(1)).toHaveAttribute("aria-pressed", "mixed");
+  await step(page)
+    .getByLabel(/Loose clamps and tools/)
+    .check();
   await expectSent(page);
   await page.reload();
   await expect(left).toContainText(`${before - 2} ½ rows left`);
+  await expect(step(page).getByLabel(/Loose clamps and tools/)).toBeChecked();
   await expect(rows.nth(1)).toHaveText(/half/);
   await page.goto(`${quilt}/frame/stitch`.replace("/frame/stitch", "/stitch"));
   await expect(page.locator("h2").first()).toContainText(`${before - 2} ½ rows left`);

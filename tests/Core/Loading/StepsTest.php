@@ -548,6 +548,52 @@ final class StepsTest extends TestCase
         self::assertStringContainsString('through the gap from the right', $from(-12, Hand::Left));
     }
 
+    /** Where many things are one step, each of them can be ticked. */
+    public function testWhatIsEasilyForgottenOfAPassIsAListToTick(): void
+    {
+        $ticks = static function (
+            string $key,
+            LoadingHabits $habits = new LoadingHabits(),
+            array $members = [],
+        ): array {
+            /** @var array<string, mixed> $members */
+            $list = Loads::steps($members, $habits);
+            $place = $list->placeOf($key);
+            self::assertNotNull($place, $key);
+
+            return array_map(
+                static fn($tick): string => $tick->writtenBy(new LengthWriter(UnitSystem::Inches)),
+                $list->steps[$place]->ticks,
+            );
+        };
+
+        self::assertSame(
+            [
+                'Smoothed from the centre out.',
+                'The hanging end drawn straight, the bar on again.',
+                'Marks read, left and right.',
+                'The new sides basted.',
+                'The stitch set back to 11 an inch.',
+                'Clamps on.',
+            ],
+            $ticks('pass-2-settle'),
+        );
+        self::assertNotContains('The hanging end drawn straight, the bar on again.', $ticks('pass-9-settle'));
+        self::assertContains(
+            'To end: the same, draw away 6 in to 8 in, needle down and up, draw away again, cut at the cloth.',
+            $ticks('pass-1-stitch'),
+        );
+        $shallow = ['quilting/row_height' => '3 in', 'frame/throat' => '12 in'];
+        self::assertSame(
+            ['Side clamps off.', 'The bar off the hanging end.', 'Wound, and held again.'],
+            \array_slice($ticks('pass-2-advance', members: $shallow), 0, 3),
+        );
+        self::assertContains(
+            'The basting of the new bed cut where it will be crossed.',
+            $ticks('pass-2-settle', new LoadingHabits(purpose: Purpose::Prebasted)),
+        );
+    }
+
     /** Of 95 ¼ in by 78 in under a top of 87 ¼ in by 68 ¼ in, half of what is over shows. */
     public function testBackingAndTopAreFoldedAgainstEachOtherAtTheTable(): void
     {

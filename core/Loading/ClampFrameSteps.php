@@ -178,13 +178,26 @@ final readonly class ClampFrameSteps
         );
     }
 
+    /** How thick the loose quilt is rolled up, once so much of it is wound on at the back. */
+    private static function looseRoll(Setup $setup, Length $wound): Length
+    {
+        $left = max(0.0, $setup->along()->minus($wound)->toMillimetres());
+
+        return Length::millimetres(
+            sqrt((4 * $setup->winding->roll->thickness->length()->toMillimetres() * $left) / \M_PI),
+        );
+    }
+
+    /** Which spring clips hold that roll: too large, they fill the throat; too small, they spring off. */
+    public static function holders(Setup $setup, Length $wound): string
+    {
+        return self::looseRoll($setup, $wound)->toMillimetres() > self::THICK_ROLL_MILLIMETRES ? 'large' : 'small';
+    }
+
     private function roll(Setup $setup): Step
     {
-        $thick = sqrt(
-            (4 * $setup->winding->roll->thickness->length()->toMillimetres() * $setup->along()->toMillimetres()) /
-                \M_PI,
-        );
-        $clips = $thick > self::THICK_ROLL_MILLIMETRES ? 'large' : 'small';
+        $thick = self::looseRoll($setup, Length::zero());
+        $clips = self::holders($setup, Length::zero());
 
         return new Step(
             'roll-loose',
@@ -192,9 +205,9 @@ final readonly class ClampFrameSteps
             StepKind::Hold,
             new StepText(
                 do: Phrase::of(
-                    "Roll the loose quilt toward the front pole and hold the roll with $clips spring clips: it is " .
-                        'about %s thick.',
-                    Figure::measured(Length::millimetres($thick)),
+                    "Roll the loose quilt toward the front pole and hold the roll with $clips spring clips, set between " .
+                        'the clamps: it is about %s thick.',
+                    Figure::measured($thick),
                 ),
                 why: Phrase::of('What hangs pulls the bed askew; clips too large fill the throat.'),
                 check: Phrase::of('The roll lies along the pole and turns with it.'),

@@ -303,9 +303,27 @@ final readonly class PassSteps
         $advance = Figure::measured($before->advance ?? Length::zero());
         $turn = $setup->isClamped() ? 'the back pole' : 'the take-up roller';
 
+        $holders = $this->otherHolders($setup, $wind);
+
         return null !== $before->clicks
-            ? Phrase::of("$opening $turn forward {$before->clicks} clicks, %s.", $advance)
-            : Phrase::of("$opening $turn forward " . number_format($before->turns ?? 0, 2) . ' turns, %s.', $advance);
+            ? Phrase::of("$opening $turn forward {$before->clicks} clicks, %s.$holders", $advance)
+            : Phrase::of(
+                "$opening $turn forward " . number_format($before->turns ?? 0, 2) . " turns, %s.$holders",
+                $advance,
+            );
+    }
+
+    /** On poles the loose roll grows thinner: where smaller clips hold it from now on, that is said. */
+    private function otherHolders(Setup $setup, Wind $wind): string
+    {
+        if (!$setup->isClamped()) {
+            return '';
+        }
+        $now = ClampFrameSteps::holders($setup, $wind->pass->wound);
+
+        return $now === ClampFrameSteps::holders($setup, $setup->wind($wind->number - 1)->pass->wound)
+            ? ''
+            : " The loose roll is thin by now: hold it with $now spring clips from here on.";
     }
 
     private function far(Setup $setup, Wind $wind): Phrase

@@ -112,7 +112,7 @@ const loads = [
     tells: {
       spread: /^\s*Spread the backing on the table/,
       "roll-loose": /^\s*Roll the loose quilt/,
-      "pass-1-move-section-2": /^\s*To the left/,
+      "pass-1-move-section-2": /^\s*Baste a datum.*To the left/,
     },
   },
 ];

@@ -810,6 +810,48 @@ final class StepsTest extends TestCase
         self::assertNotSame($first, $last, 'the bound lies at the other side once it is turned');
     }
 
+    public function testOnPolesADatumIsBastedBeforeEveryMoveAndPulledAfterIt(): void
+    {
+        $list = Loads::steps(Loads::clamped());
+        $moves = array_filter($list->steps, static fn($step): bool => str_contains($step->key, '-move-section'));
+        $told = implode("\n", Loads::told($list));
+
+        self::assertNotSame([], $moves);
+        self::assertSame(
+            \count($moves),
+            substr_count(
+                $told,
+                'Baste a datum: a line at the border of this section and along the foot of the window.',
+            ),
+        );
+        foreach ($moves as $move) {
+            $ticks = array_map(
+                static fn($tick): string => $tick->writtenBy(new LengthWriter(UnitSystem::Inches)),
+                $move->ticks,
+            );
+            self::assertContains('All clamps off but one at the back, and laid beside the frame, not on it.', $ticks);
+            self::assertContains('Lined up by the datum; the datum pulled before it is crossed.', $ticks);
+        }
+        $basted = implode(
+            "\n",
+            Loads::told(Loads::steps(Loads::clamped(), new LoadingHabits(purpose: Purpose::Prebasted))),
+        );
+        self::assertStringNotContainsString('Baste a datum', $basted);
+    }
+
+    /** 87 ¼ in of a lofty sandwich roll up to more than 3 ½ in, and the last of it to less. */
+    public function testTheHoldersOfTheLooseRollAreNamedWhereTheyChange(): void
+    {
+        $told = Loads::told(Loads::steps([...Loads::clamped(), 'batting/loft' => '6 mm']));
+        $changes = array_values(
+            array_filter($told, static fn(string $one): bool => str_contains($one, 'small spring clips from here on')),
+        );
+
+        self::assertStringContainsString('large spring clips, set between the clamps', implode("\n", $told));
+        self::assertCount(1, $changes);
+        self::assertMatchesRegularExpression('/^pass-\d+-advance: /', $changes[0]);
+    }
+
     public function testBordersLastComeAfterTheBody(): void
     {
         $list = Loads::steps(

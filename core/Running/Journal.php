@@ -102,9 +102,18 @@ final readonly class Journal
 
     public function isParked(): bool
     {
-        $last = $this->ofKinds(EntryKind::Park, EntryKind::Resume);
+        return null !== $this->parkedSince();
+    }
 
-        return [] !== $last && EntryKind::Park === $last[\count($last) - 1]->kind;
+    /** When it was parked, where it is; parked twice, since the first time. */
+    public function parkedSince(): ?\DateTimeImmutable
+    {
+        $since = null;
+        foreach ($this->ofKinds(EntryKind::Park, EntryKind::Resume) as $entry) {
+            $since = EntryKind::Park === $entry->kind ? $since ?? $entry->at : null;
+        }
+
+        return $since;
     }
 
     /**

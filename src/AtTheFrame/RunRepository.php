@@ -82,4 +82,26 @@ final class RunRepository extends ServiceEntityRepository
 
         return $run;
     }
+
+    /**
+     * What is on the frames of a studio now, the earliest begun first, each with the number of the last entry in its log.
+     *
+     * @return list<array{Run, int}>
+     */
+    public function findOnFrames(Studio $studio): array
+    {
+        /** @var list<array{0: Run, last: int|string|null}> $found */
+        $found = $this->createQueryBuilder('r')
+            ->select('r', '(SELECT MAX(e.id) FROM ' . LogEntry::class . ' e WHERE e.run = r) AS last')
+            ->innerJoin('r.quilt', 'q')
+            ->addSelect('q')
+            ->where('q.studio = :studio AND r.ended IS NULL')
+            ->setParameter('studio', $studio->id(), 'ulid')
+            ->orderBy('r.started')
+            ->setMaxResults(self::MOST)
+            ->getQuery()
+            ->getResult();
+
+        return array_map(static fn(array $row): array => [$row[0], (int) $row['last']], $found);
+    }
 }

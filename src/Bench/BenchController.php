@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Account\Person;
+use App\AtTheFrame\OnFrames;
 use App\Frames\StudioFrameRepository;
 use App\Quilt\QuiltRepository;
 use App\Tension\StudioTaskRepository;
+use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -26,6 +28,8 @@ final class BenchController extends AbstractController
         QuiltRepository $quilts,
         StudioFrameRepository $frames,
         StudioTaskRepository $tasks,
+        OnFrames $onFrames,
+        ClockInterface $clock,
     ): Response {
         $search = mb_substr(trim($request->query->getString('q')), 0, 80);
         $page = min(self::LAST_PAGE, max(1, (int) $request->query->getString('page', '1')));
@@ -37,6 +41,8 @@ final class BenchController extends AbstractController
                 'shelf' => $shelf,
                 'frames' => $frames->findOf($person->studio()),
                 'tasks' => $tasks->findOpen($person->studio()),
+                'loaded' => $onFrames->of($person->studio()),
+                'now' => $clock->now(),
             ])->setVary('HX-Request');
     }
 }

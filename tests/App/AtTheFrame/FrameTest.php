@@ -101,6 +101,31 @@ final class FrameTest extends StudioTestCase
         self::assertResponseRedirects("/quilts/{$quilt->id()}/load", 303);
     }
 
+    public function testTheBenchSaysHowFarWhatIsOnAFrameIsAndSinceWhenItIsParked(): void
+    {
+        $quilt = $this->begun();
+        $bench = fn(): string => $this->browser->request('GET', '/')->filter('section[aria-labelledby=loaded]')->text();
+        self::assertStringContainsString('pass 1 of', $bench());
+        self::assertStringNotContainsString('parked', $bench());
+        $parked = new \DateTimeImmutable('-13 days');
+        $this->send($quilt, [
+            ['key' => '0000000001', 'kind' => 'rows', 'step' => 'pass-1-stitch', 'at' => 1, 'data' => ['rows' => 0.5]],
+            [
+                'key' => '0000000002',
+                'kind' => 'park',
+                'step' => null,
+                'at' => $parked->getTimestamp() * 1000,
+                'data' => [],
+            ],
+        ]);
+
+        self::assertMatchesRegularExpression('/ ½ rows left, parked 13 days/', $bench());
+        self::assertStringContainsString($quilt->title(), $bench());
+        $theirs = $this->studio('other@studio.example');
+        $this->browser->loginUser($theirs);
+        self::assertCount(0, $this->browser->request('GET', '/')->filter('section[aria-labelledby=loaded]'));
+    }
+
     public function testABastedQuiltTakesItsCardAlongAndComesBackByIt(): void
     {
         $other = $this->quilt(self::rows());

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\AtTheFrame;
+
+use App\Account\Studio;
+use Symfony\Component\DependencyInjection\ParameterBag\ContainerBagInterface;
+use Symfony\Contracts\Cache\CacheInterface;
+use Symfony\Contracts\Cache\ItemInterface;
+
+/** Says what is on each frame; what a log says is worked out once for each entry that comes into it. */
+final readonly class OnFrames
+{
+    private const SECONDS = 86_400;
+
+    public function __construct(
+        private RunRepository $runs,
+        private RunViews $views,
+        private CacheInterface $cache,
+        private ContainerBagInterface $parameters,
+    ) {}
+
+    /** @return list<OnFrame> the earliest begun first */
+    public function of(Studio $studio): array
+    {
+        return array_map(
+            fn(array $found): OnFrame => $this->one($found[0], $found[1]),
+            $this->runs->findOnFrames($studio),
+        );
+    }
+
+    private function one(Run $run, int $last): OnFrame
+    {
+        /** @var array{pass: int, passes: int, left: string, parked: int|null, isFinished: bool} $stands */
+        $stands = $this->cache->get($this->key($run, $last), function (ItemInterface $item) use ($run): array {
+            $item->expiresAfter(self::SECONDS);
+            $view = $this->views->open($run);
+
+            return [
+                'pass' => $view->pass(),
+                'passes' => $view->setup->winding->count(),
+                'left' => $view->remaining()->words(),
+                'parked' => $view->journal->parkedSince()?->getTimestamp(),
+                'isFinished' => $view->journal->isFinished(),
+            ];
+        });
+
+        return new OnFrame(
+            $run->quilt->id(),
+            $run->quilt->title(),
+            $run->quilt->frame()?->name(),
+            $stands['pass'],
+            $stands['passes'],
+            $stands['left'],
+            null === $stands['parked'] ? null : new \DateTimeImmutable('@' . $stands['parked']),
+            $stands['isFinished'],
+        );
+    }
+
+    private function key(Run $run, int $last): string
+    {
+        // Another build of the application may plan otherwise.
+        $build = $this->parameters->get('container.build_id');
+
+        return \sprintf('on-frame-%s-%s-%d', \is_string($build) ? $build : '', $run->id(), $last);
+    }
+}

@@ -8,6 +8,9 @@ import { watchProblem } from "./frame-problem.js";
 import { Readings } from "./frame-readings.js";
 import { watchTicks } from "./frame-ticks.js";
 
+/** "pins and holders:0;side clamps:off", by part. @param {string} text @returns {Record<string, string>} */
+const pairs = (text) => Object.fromEntries(text === "" ? [] : text.split(";").map((pair) => pair.split(":")));
+
 const root = /** @type {HTMLElement} */ (document.getElementById("frame"));
 const { units = "in", fraction = "8", drift: driftUrl = "" } = root.dataset;
 const readings = new Readings(units, Number(fraction));
@@ -20,8 +23,8 @@ const steps = sections
     pass: Number(section.dataset.pass),
     kind: section.dataset.kind ?? "",
     rows: section.dataset.rows === "" ? null : Number(section.dataset.rows),
-    leaves: JSON.parse(section.dataset.leaves ?? "{}"),
-    needs: JSON.parse(section.dataset.needs ?? "{}"),
+    leaves: pairs(section.dataset.leaves ?? ""),
+    needs: pairs(section.dataset.needs ?? ""),
   }));
 const aids = watchAids(root);
 watchTicks(root);

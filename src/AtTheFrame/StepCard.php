@@ -87,30 +87,24 @@ final readonly class StepCard
             : ['', $figure];
     }
 
-    /** @return array<string, string> what the frame must be like, by part */
-    public function needs(): array
+    /** What the frame must be like, as the page reads it: "pins and holders:0;side clamps:off". */
+    public function needs(): string
     {
         return self::pairs($this->step->needs);
     }
 
-    /** @return array<string, string> what the frame is like afterwards, by part */
-    public function leaves(): array
+    /** What the frame is like afterwards, in the same way. */
+    public function leaves(): string
     {
         return self::pairs($this->step->leaves);
     }
 
-    /**
-     * @param list<Setting> $settings
-     *
-     * @return array<string, string>
-     */
-    private static function pairs(array $settings): array
+    /** @param list<Setting> $settings */
+    private static function pairs(array $settings): string
     {
-        $pairs = [];
-        foreach ($settings as $setting) {
-            $pairs[$setting->part->value] = $setting->value;
-        }
-
-        return $pairs;
+        return implode(
+            ';',
+            array_map(static fn(Setting $setting): string => "{$setting->part->value}:$setting->value", $settings),
+        );
     }
 }

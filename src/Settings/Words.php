@@ -30,6 +30,9 @@ final readonly class Words
     /** A text in which every usual name has become the studio's own. */
     public function in(string $text): string
     {
+        if ([] === $this->own) {
+            return $text;
+        }
         $pairs = [];
         foreach (self::PARTS as $part) {
             $pairs[$part] = $this->of($part);

@@ -6,6 +6,7 @@ namespace Schwung\Core\Loading;
 
 use Schwung\Core\Attachment\Attachment;
 use Schwung\Core\Frame\FrameKind;
+use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Material\End;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
@@ -95,6 +96,7 @@ final readonly class BackingSteps
                 $setup,
                 (new Holds())->text($setup, $end, $attachment, "the {$this->cloth($setup)}, $wayUp$from, to $roller"),
                 $isSecond,
+                HoldingSystem::Zip === $setup->system($end),
             ),
             End::Lead === $end ? Shown::LeadRail : Shown::TailRail,
             $this->minutes($attachment),
@@ -111,27 +113,33 @@ final readonly class BackingSteps
     }
 
     /** What the schools add: the edge or the cloth, and the look into the well before the second end is fixed. */
-    private function text(Setup $setup, StepText $text, bool $isSecond): StepText
+    private function text(Setup $setup, StepText $text, bool $isSecond, bool $isZip): StepText
     {
         if ($isSecond) {
-            $text = $text->then(
-                Phrase::of(
-                    (SecondEnd::Slide === $setup->habits->secondEnd
-                        ? 'Two or three first: look into the well from both ends and slide the hanging cloth sideways until ' .
-                            'no fold slants, then the rest.'
-                        : 'Before the rest is fixed, look into the well from both ends: no fold slants.') .
-                        (LoadingPlace::Table === $setup->habits->place ? ' Flip it clear of the table.' : ''),
-                ),
-            );
+            $text = $text->then(Phrase::of($this->look($setup, $isZip)));
         }
 
-        return $text->seeing(
-            Phrase::of(
-                EdgeLine::Line === $setup->habits->edge
-                    ? "The edge lies on the leader's line."
-                    : 'The cloth lies flat; its edge may run off the line.',
-            ),
-        );
+        return $isZip
+            ? $text
+            : $text->seeing(
+                Phrase::of(
+                    EdgeLine::Line === $setup->habits->edge
+                        ? "The edge lies on the leader's line."
+                        : 'The cloth lies flat; its edge may run off the line.',
+                ),
+            );
+    }
+
+    /** Into the well, while the second end can still be shifted. */
+    private function look(Setup $setup, bool $isZip): string
+    {
+        $rest = $isZip ? 'the slider is closed' : 'the rest is fixed';
+
+        return (SecondEnd::Slide === $setup->habits->secondEnd && !$isZip
+            ? 'Two or three first: look into the well from both ends and slide the hanging cloth sideways until no fold ' .
+                'slants, then the rest.'
+            : "Before $rest, look into the well from both ends: no fold slants.") .
+            (LoadingPlace::Table === $setup->habits->place ? ' Flip it clear of the table.' : '');
     }
 
     /** Who stands where while a roll turns. */

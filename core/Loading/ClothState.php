@@ -262,6 +262,17 @@ final readonly class ClothState
         return $this->with(pieces: array_diff_key($this->pieces, [$what => true]));
     }
 
+    /** How many pieces hold its ends now. */
+    public function holdsEnds(): int
+    {
+        return array_sum(
+            array_map(
+                static fn(Pieces $pieces): int => $pieces->count,
+                array_intersect_key($this->pieces, array_flip(self::OF_THE_ENDS)),
+            ),
+        );
+    }
+
     /** Whether anything is there under this name. */
     public function has(string $what): bool
     {

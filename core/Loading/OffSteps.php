@@ -20,7 +20,7 @@ final readonly class OffSteps
 {
     public function addTo(Sequence $sequence, Setup $setup): void
     {
-        $sequence->add($this->unroll($setup), $this->detach($setup));
+        $sequence->add($this->unroll($setup), $this->detach($setup, $sequence->cloth()->holdsEnds()));
         if ($sequence->is(StatePart::Reference, 'in')) {
             $sequence->add($this->pullBasting($setup));
         }
@@ -55,9 +55,9 @@ final readonly class OffSteps
         );
     }
 
-    private function detach(Setup $setup): Step
+    /** @param int $pieces that hold the ends still: what held the top's tail came off when that was freed */
+    private function detach(Setup $setup, int $pieces): Step
     {
-        $pieces = $setup->held->count();
         $hold = $setup->system(End::Lead)->words();
         $magnets = $setup->isHeldBy(HoldingSystem::Magnets);
 
@@ -71,7 +71,8 @@ final readonly class OffSteps
                         ? 'Take everything off that holds both ends.'
                         : "Take everything off that holds both ends, $pieces " .
                             (1 === $pieces ? 'piece' : 'pieces') .
-                            ', and count them.',
+                            ', and count them' .
+                            ($setup->hasMarks() ? '; the register marks too.' : '.'),
                 ),
                 why: Phrase::of(
                     $setup->isClamped()

@@ -163,14 +163,15 @@ final readonly class Stitching
         );
     }
 
-    public static function pullReference(): Step
+    /** @param string $held "the edge is": what keeps the layers by now */
+    public static function pullReference(string $held): Step
     {
         return new Step(
             'pull-reference',
             Group::Top,
             StepKind::Set,
             new StepText(
-                do: Phrase::of('Pull the reference basting out, now that the edge is held.'),
+                do: Phrase::of("Pull the reference basting out, now that $held held."),
                 why: Phrase::of('The first row crosses it: threads stitched over lock together and are hard to pick.'),
                 check: Phrase::of('No basting thread lies above the edge.'),
                 otherwise: Phrase::of('Snip every hand and pull in short lengths.'),

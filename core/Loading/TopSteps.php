@@ -44,6 +44,10 @@ final readonly class TopSteps
             $sequence->add($this->holdEnd($setup));
         }
         $sequence->add($this->sides($setup));
+        if (!$setup->bastesFarEdge() && self::crossesReference($setup)) {
+            // Until then the line is all that keeps the batting.
+            $sequence->add(Stitching::pullReference($setup->bastesInOneRun() ? 'edge and sides are' : 'the sides are'));
+        }
         if (ClampTime::AfterSide === $setup->habits->clampTime) {
             $sequence->add((new SideClampSteps())->clamp($setup));
         }
@@ -276,8 +280,8 @@ final readonly class TopSteps
         if ($sequence->state()->pins() > 0) {
             $sequence->add(Stitching::pinsOut($sequence->state()->pins(), Group::Top, 'pins-out-top', 'batting'));
         }
-        if (self::crossesReference($setup)) {
-            $sequence->add(Stitching::pullReference());
+        if ($setup->bastesFarEdge() && self::crossesReference($setup)) {
+            $sequence->add(Stitching::pullReference('the edge is'));
         }
     }
 
@@ -490,7 +494,9 @@ final readonly class TopSteps
                     ...array_map(static fn(Length $place): Figure => Figure::measured($place->absolute()), $places),
                 ),
                 why: Phrase::of('At every advance they tell whether the top wanders.'),
-                check: Phrase::of('Each mark stands on its seam before the first pass.'),
+                check: Phrase::of(
+                    'Each mark stands on its ' . ($atSeams ? 'seam' : 'side') . ' before the first pass.',
+                ),
                 otherwise: Phrase::of('Move the mark, never the cloth.'),
                 figure: Phrase::of(\count($places) . ' marks'),
             ),

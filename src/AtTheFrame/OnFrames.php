@@ -47,14 +47,14 @@ final readonly class OnFrames
         });
 
         return new OnFrame(
-            $run->quilt->id(),
-            $run->quilt->title(),
-            $run->quilt->frame()?->name(),
-            $stands['pass'],
-            $stands['passes'],
-            $stands['left'],
-            null === $stands['parked'] ? null : new \DateTimeImmutable('@' . $stands['parked']),
-            $stands['isFinished'],
+            quilt: $run->quilt->id(),
+            title: $run->quilt->title(),
+            frame: $run->quilt->frame()?->name(),
+            pass: $stands['pass'],
+            passes: $stands['passes'],
+            left: $stands['left'],
+            parked: null === $stands['parked'] ? null : new \DateTimeImmutable('@' . $stands['parked']),
+            isFinished: $stands['isFinished'],
         );
     }
 

@@ -548,6 +548,40 @@ final class StepsTest extends TestCase
         self::assertStringContainsString('through the gap from the right', $from(-12, Hand::Left));
     }
 
+    /** 21 pins at the lead, 3 clips at the tail; the pins of the top's tail came off when that edge was freed. */
+    #[DataProvider('floats')]
+    public function testOnlyWhatHoldsTheEndsStillIsCountedOff(string $float): void
+    {
+        $told = implode("\n", Loads::told(Loads::steps(['load/float' => $float])));
+
+        self::assertStringContainsString('24 pieces, and count them; the register marks too.', $told);
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function floats(): iterable
+    {
+        yield 'nothing held the top' => ['full'];
+        yield 'its tail was freed' => ['part'];
+    }
+
+    public function testTheLineHoldsTheBattingUntilSomethingElseDoes(): void
+    {
+        $order = static function (LoadingHabits $habits): array {
+            $list = Loads::steps([], $habits);
+
+            return [(int) $list->placeOf('pull-reference'), (int) $list->placeOf('baste-sides')];
+        };
+        [$pull, $sides] = $order(new LoadingHabits());
+        self::assertLessThan($sides, $pull);
+        foreach (
+            [new LoadingHabits(farEdge: FarEdge::None), new LoadingHabits(sides: SideBasting::InOneRun)]
+            as $habits
+        ) {
+            [$pull, $sides] = $order($habits);
+            self::assertGreaterThan($sides, $pull);
+        }
+    }
+
     /** Where many things are one step, each of them can be ticked. */
     public function testWhatIsEasilyForgottenOfAPassIsAListToTick(): void
     {

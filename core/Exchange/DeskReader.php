@@ -69,7 +69,7 @@ final readonly class DeskReader
     /** @param array<string, Node> $members */
     private function habits(array $members): LoadingHabits
     {
-        $byTheirKeys = [];
+        $byTheirKeys = ['centre_seam' => $members['centre_seam']];
         foreach (HabitsReader::WORDS as $key => $question) {
             $path = array_search($question, Entries::HABITS, true);
             $byTheirKeys[$key] = $members[false === $path ? $key : substr($path, 5)];

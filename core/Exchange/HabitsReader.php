@@ -61,7 +61,7 @@ final readonly class HabitsReader
     ];
 
     /** What a quilter may choose beside the schools. */
-    public const FLAGS = ['turn_at_middle', 'borders_last'];
+    public const FLAGS = ['turn_at_middle', 'borders_last', 'centre_seam'];
 
     public function read(Node $node, LoadingHabits $else): LoadingHabits
     {
@@ -75,7 +75,10 @@ final readonly class HabitsReader
             return null;
         }
         $members = $this->members($node);
-        $said = array_filter(self::FLAGS, static fn(string $key): bool => !$members[$key]->isMissing());
+        $said = array_filter(
+            ['turn_at_middle', 'borders_last'],
+            static fn(string $key): bool => !$members[$key]->isMissing(),
+        );
         $is = static fn(string $key): bool => \in_array($key, $said, true) && true === $members[$key]->flag();
 
         return match (true) {
@@ -120,6 +123,9 @@ final readonly class HabitsReader
             direction: $this->word($members['direction'] ?? null, LineDirection::class) ?? $else->direction,
             lock: $this->word($members['lock'] ?? null, ChannelLock::class) ?? $else->lock,
             people: $this->word($members['people'] ?? null, People::class) ?? $else->people,
+            centreSeam: isset($members['centre_seam']) && !$members['centre_seam']->isMissing()
+                ? true === $members['centre_seam']->flag()
+                : $else->centreSeam,
         );
     }
 

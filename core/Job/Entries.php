@@ -202,6 +202,7 @@ final class Entries
             new Entry('desk/design', EntryType::Text, '', mayBeLeft: true),
             self::flag('desk/turn_round'),
             self::flag('desk/borders_last'),
+            self::flag('desk/centre_seam'),
             new Entry('desk/position', EntryType::Word, PlaceWish::Centre->value, PlaceWish::class),
             new Entry('desk/purpose', EntryType::Word, Purpose::Quilting->value, Purpose::class),
             ...$habits,

@@ -130,7 +130,11 @@ final readonly class BattingSteps
                     'Its soft side lies toward the top' .
                         ($setup->isHeldThrough() ? '.' : ', and none of it gets into the roll of the leader.'),
                 ),
-                check: Phrase::of('Centre mark on centre mark; the backing shows on both sides.'),
+                check: Phrase::joined(
+                    Phrase::of('Its centre lies on'),
+                    $setup->mark(),
+                    Phrase::of('and the backing shows on both sides.'),
+                ),
                 otherwise: Phrase::of('Lift and lay it again: batting that is pushed keeps the push.'),
                 figure: $setup->isHeldThrough()
                     ? Phrase::of('at the hold')

@@ -170,9 +170,11 @@ final readonly class ReadySteps
 
     private function centres(Setup $setup): Step
     {
-        $layers = $setup->is(Purpose::Prebasted)
-            ? 'of the basted quilt at both ends'
-            : 'of backing, batting and top at both ends';
+        $layers = match (true) {
+            $setup->is(Purpose::Prebasted) => 'of the basted quilt at both ends',
+            $setup->meetsBySeam() => 'of batting and top at both ends, and take its seam for that of the backing',
+            default => 'of backing, batting and top at both ends',
+        };
         $half = Figure::measured($setup->across()->half());
         [$text, $figure, $why] = match (true) {
             $setup->isClamped() => [

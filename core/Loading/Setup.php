@@ -12,7 +12,9 @@ use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Material\BackingKind;
 use Schwung\Core\Material\Direction;
 use Schwung\Core\Material\End;
+use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
+use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Plan\Plan;
 use Schwung\Core\Practice\Alignment;
 use Schwung\Core\Practice\BastingStitch;
@@ -246,6 +248,24 @@ final readonly class Setup
     public function isHeldThrough(): bool
     {
         return FloatKind::None === $this->float() && !$this->isClamped() && !$this->is(Purpose::Prebasted);
+    }
+
+    /** Whether a seam along the backing, and not half its width, meets the centre of leaders and top. */
+    public function meetsBySeam(): bool
+    {
+        return $this->habits->centreSeam &&
+            [] !== $this->plan->job->backing->seamsRollerToRoller($this->plan->chosen());
+    }
+
+    /** Where the middle of every layer lies on the leaders. */
+    public function mark(): Phrase
+    {
+        return 0 === $this->position->nanometres
+            ? Phrase::of('the centre mark')
+            : Phrase::of(
+                'the mark %s to the ' . ($this->position->isNegative() ? 'left' : 'right'),
+                Figure::measured($this->position->absolute()),
+            );
     }
 
     /** Whether something keeps the machine on a straight line across. */

@@ -88,9 +88,14 @@ final readonly class TopSteps
             new StepText(
                 do: $where,
                 why: Phrase::of($this->up($setup) ?? 'What starts straight at the lead runs straight to the tail.'),
-                check: Phrase::of(
-                    'Its centre lies on the centre mark; batting shows ' .
-                        ($setup->isHeldThrough() ? 'at both sides.' : 'all round.'),
+                check: Phrase::joined(
+                    Phrase::of('Its centre lies on'),
+                    $setup->mark(),
+                    Phrase::of(
+                        ($setup->meetsBySeam() ? 'and the seam of the backing, ' : '') .
+                            'and batting shows ' .
+                            ($setup->isHeldThrough() ? 'at both sides.' : 'all round.'),
+                    ),
                 ),
                 otherwise: Phrase::of('Lift it; a top that is pushed keeps the push.'),
                 figure: $setup->isHeldThrough()
@@ -478,6 +483,14 @@ final readonly class TopSteps
             $half = $setup->across()->half();
             $places = [$setup->position->minus($half), $setup->position->plus($half)];
         }
+        if (
+            $setup->meetsBySeam() &&
+            !\in_array($setup->position->nanometres, array_column($places, 'nanometres'), true)
+        ) {
+            // What was centred by a seam is watched there as well.
+            $places = [...$places, $setup->position];
+            usort($places, static fn(Length $one, Length $other): int => $one->compareTo($other));
+        }
         $onRoller = FloatKind::Full !== $setup->float() && !$setup->isClamped();
         $with = $onRoller ? 'clips on the top roller' : "tape on the {$setup->front()}";
 
@@ -491,7 +504,10 @@ final readonly class TopSteps
                         ($atSeams ? 'these seams cross it: ' : 'the sides of the top cross it: ') .
                         implode(', ', array_map(self::side(...), $places)) .
                         " of the rail's centre mark.",
-                    ...array_map(static fn(Length $place): Figure => Figure::measured($place->absolute()), $places),
+                    ...array_map(
+                        static fn(Length $place): Figure => Figure::measured($place->absolute()),
+                        array_filter($places, static fn(Length $place): bool => 0 !== $place->nanometres),
+                    ),
                 ),
                 why: Phrase::of('At every advance they tell whether the top wanders.'),
                 check: Phrase::of(
@@ -508,7 +524,11 @@ final readonly class TopSteps
 
     private static function side(Length $place): string
     {
-        return $place->isNegative() ? '%s left' : '%s right';
+        return match (true) {
+            0 === $place->nanometres => 'on it',
+            $place->isNegative() => '%s left',
+            default => '%s right',
+        };
     }
 
     private function sides(Setup $setup): Step

@@ -7,6 +7,7 @@ namespace Schwung\Core\Practice;
 /** The schools of loading and basting that a quilter follows; good ones differ in each. */
 final readonly class LoadingHabits
 {
+    /** @param bool $centreSeam a seam along the backing, and not half its width, meets the centre of leaders and top */
     public function __construct(
         public Purpose $purpose = Purpose::Quilting,
         public LayerOrder $order = LayerOrder::RollThenGap,
@@ -31,15 +32,17 @@ final readonly class LoadingHabits
         public LineDirection $direction = LineDirection::FromCentre,
         public ChannelLock $lock = ChannelLock::Electronic,
         public People $people = People::Alone,
+        public bool $centreSeam = false,
     ) {}
 
     /** @return array<class-string<\BackedEnum>, string> the word that is chosen, by the question that it answers */
     public function words(): array
     {
         $words = [];
-        /** @var \BackedEnum $answer */
         foreach (get_object_vars($this) as $answer) {
-            $words[$answer::class] = (string) $answer->value;
+            if ($answer instanceof \BackedEnum) {
+                $words[$answer::class] = (string) $answer->value;
+            }
         }
 
         return $words;

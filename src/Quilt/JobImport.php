@@ -6,7 +6,6 @@ namespace App\Quilt;
 
 use App\Frames\StudioFrame;
 use Schwung\Core\Exchange\Exception\FaultyDocument;
-use Schwung\Core\Exchange\HabitsReader;
 use Schwung\Core\Exchange\JobReader;
 use Schwung\Core\Exchange\JsonText;
 use Schwung\Core\Job\Desk;
@@ -84,7 +83,7 @@ final readonly class JobImport
         $said = $sheet->get('load/habits');
         if (\is_array($said)) {
             $desk = (new JobReader())->read((new JsonText())->decode($text))->desk;
-            $sheet = $this->withHabits($sheet, $desk, [] !== array_intersect(HabitsReader::FLAGS, array_keys($said)));
+            $sheet = $this->withHabits($sheet, $desk, isset($said['turn_at_middle']) || isset($said['borders_last']));
         }
         $margins = $sheet->get('load/margins');
 
@@ -98,6 +97,8 @@ final readonly class JobImport
         foreach ([...Entries::HABITS, 'desk/purpose' => Purpose::class] as $path => $question) {
             $sheet = $sheet->with($path, $words[$question]);
         }
+
+        $sheet = $sheet->with('desk/centre_seam', $desk->habits->centreSeam);
 
         return $withWorking
             ? $sheet

@@ -13,9 +13,10 @@ final class Pairs
     public static function ofHabits(): iterable
     {
         $cases = [];
-        /** @var \BackedEnum $usual */
         foreach (get_object_vars(new LoadingHabits()) as $question => $usual) {
-            $cases[$question] = $usual::cases();
+            if ($usual instanceof \BackedEnum) {
+                $cases[$question] = $usual::cases();
+            }
         }
         foreach (self::rows(array_map(\count(...), array_values($cases))) as $row) {
             $answers = [];

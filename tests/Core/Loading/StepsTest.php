@@ -548,6 +548,28 @@ final class StepsTest extends TestCase
         self::assertStringContainsString('through the gap from the right', $from(-12, Hand::Left));
     }
 
+    /** Pieced along the quilt, the backing hangs by its seam, and the seam is watched. */
+    public function testASeamOfTheBackingCanMeetTheCentreMark(): void
+    {
+        $by = static fn(Setup $setup): string => implode("\n", Loads::told((new StepRule())->steps($setup)));
+        $habits = new LoadingHabits(centreSeam: true);
+        $pieced = [
+            'backing/seams' => [['direction' => 'along', 'at' => '39 in', 'pressed' => 'open']],
+            'load/direction' => 'as-is',
+        ];
+
+        $told = $by(Loads::setup($pieced, $habits));
+        self::assertStringContainsString('and take its seam for that of the backing', $told);
+        self::assertStringContainsString('Its centre lies on the centre mark and the seam of the backing, and', $told);
+        self::assertMatchesRegularExpression("/set-marks: .*, on it, .* of the rail's centre mark/", $told);
+        $aside = $by(self::hungAt(Loads::setup($pieced, $habits), Length::inches(12)));
+        self::assertStringContainsString('Its centre lies on the mark 12 in to the right and', $aside);
+        self::assertStringNotContainsString('lies on the centre mark', $aside);
+        foreach ([Loads::setup($pieced), Loads::setup(['backing/seams' => []], $habits)] as $without) {
+            self::assertStringNotContainsString('take its seam', $by($without));
+        }
+    }
+
     /** 21 pins at the lead, 3 clips at the tail; the pins of the top's tail came off when that edge was freed. */
     #[DataProvider('floats')]
     public function testOnlyWhatHoldsTheEndsStillIsCountedOff(string $float): void

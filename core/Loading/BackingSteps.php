@@ -105,6 +105,7 @@ final readonly class BackingSteps
                 new Setting(End::Lead === $end ? StatePart::TakeUp : StatePart::Backing, 'held'),
                 new Setting(StatePart::Firmness, 'slack'),
             ],
+            leaves: null === $setup->flap() ? [] : [new Setting(StatePart::Flaps, 'pinned')],
             does: End::Lead === $end
                 ? static fn(ClothState $cloth): ClothState => $cloth->attachLead($hangsAt, $pieces)
                 : static fn(ClothState $cloth): ClothState => $cloth->attachTail($pieces),
@@ -117,6 +118,12 @@ final readonly class BackingSteps
     {
         if ($isSecond) {
             $text = $text->then(Phrase::of($this->look($setup, $isZip)));
+        }
+        $flap = $setup->flap();
+        if (null !== $flap) {
+            $text = $text->then(
+                Phrase::of('Pin back the flaps of the leader beside it, up to %s wide.', Figure::measured($flap)),
+            );
         }
 
         return $isZip
@@ -174,6 +181,7 @@ final readonly class BackingSteps
         };
 
         return $this->winding(
+            $setup,
             'wind-on',
             Phrase::joined(
                 Phrase::of("Wind the $cloth neatly onto $roller, its lead end thrown over the rear so that it drags,"),
@@ -205,6 +213,7 @@ final readonly class BackingSteps
         $left = $places->notYetWound();
 
         return $this->winding(
+            $setup,
             'wind-on',
             Phrase::joined(
                 Phrase::of("Wind the $cloth loosely onto the take-up roller"),
@@ -240,6 +249,7 @@ final readonly class BackingSteps
         $isFront = LoadingPlace::Front === $setup->habits->place;
 
         return $this->winding(
+            $setup,
             'wind-back',
             $isFront
                 ? Phrase::of("Wind the take-up forward until the lead hold stands %s $where the leveller bar.", $far)
@@ -259,6 +269,7 @@ final readonly class BackingSteps
 
     /** @param \Closure(ClothState): ClothState $does */
     private function winding(
+        Setup $setup,
         string $key,
         Phrase $do,
         string $why,
@@ -268,12 +279,14 @@ final readonly class BackingSteps
         \Closure $does,
         ?School $school,
     ): Step {
+        $hasFlaps = null !== $setup->flap();
+
         return new Step(
             key: $key,
             group: Group::Backing,
             kind: StepKind::Wind,
             text: new StepText(
-                do: $do,
+                do: $hasFlaps ? Phrase::joined($do, Phrase::of('Free the flaps before they come round.')) : $do,
                 why: Phrase::of($why),
                 check: Phrase::of('Side edges wind on over themselves.'),
                 otherwise: Phrase::of($otherwise),
@@ -284,8 +297,11 @@ final readonly class BackingSteps
             ),
             shows: Shown::Side,
             minutes: 3,
-            needs: [new Setting(StatePart::Flaps, 'free'), new Setting(StatePart::Firmness, 'slack')],
-            leaves: [new Setting($held, 'held')],
+            needs: [
+                ...$hasFlaps ? [] : [new Setting(StatePart::Flaps, 'free')],
+                ...[new Setting(StatePart::Firmness, 'slack')],
+            ],
+            leaves: [new Setting($held, 'held'), ...$hasFlaps ? [new Setting(StatePart::Flaps, 'free')] : []],
             does: $does,
             school: $school,
         );

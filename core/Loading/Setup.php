@@ -37,6 +37,8 @@ final readonly class Setup
 {
     /** So large in either way is a backing that wants winding back and forth once more. */
     private const LARGE_INCHES = 90;
+    /** A leader that reaches further beside the cloth is pinned back there. */
+    private const FLAP_INCHES = 6;
 
     /**
      * @param Length          $position of the quilt's middle from the leaders' centre marks
@@ -266,6 +268,21 @@ final readonly class Setup
                 'the mark %s to the ' . ($this->position->isNegative() ? 'left' : 'right'),
                 Figure::measured($this->position->absolute()),
             );
+    }
+
+    /** How far a leader reaches beside the cloth at its wider side, where that is so much that it would fold in. */
+    public function flap(): ?Length
+    {
+        $leader = $this->plan->job->frame->leaderWidth();
+        if (null === $leader || $this->isClamped()) {
+            return null;
+        }
+        $flap = $leader
+            ->minus($this->plan->chosenPlan()->backing->squaredUp->across)
+            ->half()
+            ->plus($this->position->absolute());
+
+        return $flap->isLongerThan(Length::inches(self::FLAP_INCHES)) ? $flap : null;
     }
 
     /** Whether something keeps the machine on a straight line across. */

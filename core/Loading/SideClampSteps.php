@@ -95,7 +95,11 @@ final readonly class SideClampSteps
                 ),
                 why: Phrase::of('A clamp or pin in the path stops the machine in the middle of a curve.' . $magnets),
                 check: Phrase::of('Nothing touches; firm with give, the same in both layers.'),
-                otherwise: Phrase::of('Lift the clamp; let off or take up a click.'),
+                otherwise: Phrase::of(
+                    "Lift a strap that is in the way: a stick over the {$setup->front()}, under the strap, over the " .
+                        ($setup->isClamped() ? 'back pole. ' : 'rear bar. ') .
+                        'Let off or take up a click.',
+                ),
                 figure: null,
                 caution: $last,
             ),

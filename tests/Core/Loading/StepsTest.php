@@ -570,6 +570,20 @@ final class StepsTest extends TestCase
         }
     }
 
+    /** Leaders of 120 in beside a backing of 78 in: 21 in at each side, more where it hangs aside. */
+    public function testFlapsOfAWideLeaderArePinnedBackAndFreedBeforeTheyComeRound(): void
+    {
+        $by = static fn(Setup $setup): string => implode("\n", Loads::told((new StepRule())->steps($setup)));
+        $wide = Loads::setup(['frame/leader_width' => '120 in']);
+
+        self::assertSame(2, substr_count($by($wide), 'Pin back the flaps of the leader beside it, up to 21 in wide.'));
+        self::assertSame(2, substr_count($by($wide), 'Free the flaps before they come round.'));
+        self::assertStringContainsString('up to 25 in wide', $by(self::hungAt($wide, Length::inches(-4))));
+        $narrow = $by(Loads::setup(['frame/leader_width' => '88 in']));
+        self::assertStringNotContainsString('flaps of the leader', $narrow);
+        self::assertStringNotContainsString('Free the flaps', $narrow);
+    }
+
     /** 21 pins at the lead, 3 clips at the tail; the pins of the top's tail came off when that edge was freed. */
     #[DataProvider('floats')]
     public function testOnlyWhatHoldsTheEndsStillIsCountedOff(string $float): void

@@ -61,6 +61,12 @@ final readonly class RunView
         return $this->setup->plan->chosenPlan()->backing->laid->leastSide();
     }
 
+    /** Whether one side was felt to be slacker than the other, the last time. */
+    public function hasSlackSide(): bool
+    {
+        return ($this->journal->firmness()?->sideToSide() ?? 0) > 0;
+    }
+
     /** @return list<Phrase> what the last feel of the layers asks for */
     public function firmnessAdvice(): array
     {

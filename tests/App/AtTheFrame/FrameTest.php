@@ -126,6 +126,26 @@ final class FrameTest extends StudioTestCase
         self::assertCount(0, $this->browser->request('GET', '/')->filter('section[aria-labelledby=loaded]'));
     }
 
+    public function testASlackSideLeadsToTheLeadersCheck(): void
+    {
+        $quilt = $this->begun();
+        $link = static fn(Crawler $page): int => $page->filter('a[href$="/leaders"]')->count();
+        $frame = $this->browser->request('GET', "/quilts/{$quilt->id()}/frame");
+        self::assertSame(2, $link($frame), 'where it is evened, and where it is looked at');
+        $feel = static fn(string $key, array $backing): array => [
+            'key' => $key,
+            'kind' => 'firmness',
+            'step' => 'inspect',
+            'at' => 1,
+            'data' => ['backing' => $backing, 'top' => [3, 3, 3]],
+        ];
+        $drift = "/quilts/{$quilt->id()}/frame/drift";
+        $this->send($quilt, [$feel('0000000001', [3, 3, 3])]);
+        self::assertSame(0, $link($this->browser->request('GET', $drift)));
+        $this->send($quilt, [$feel('0000000002', [4, 3, 3])]);
+        self::assertSame(1, $link($this->browser->request('GET', $drift)));
+    }
+
     public function testABastedQuiltTakesItsCardAlongAndComesBackByIt(): void
     {
         $other = $this->quilt(self::rows());

@@ -125,7 +125,7 @@ for (const load of loads) {
     for (const [key, text] of Object.entries(load.tells)) {
       await goTo(page, key);
       await expect(step(page).locator("h1")).toHaveText(text);
-      await expect(page.locator("[data-drawing]:not([hidden]) svg")).toBeVisible();
+      await expect(page.locator("[data-drawing]:not([hidden]) svg").first()).toBeVisible();
     }
     await goTo(page, "");
     await expect(step(page).locator("h1")).toContainText("is off the frame");

@@ -43,9 +43,9 @@ enum Paper: string
         return self::Letter === $this ? 8 : 11;
     }
 
-    /** Of the steps, in points: the largest with which every one of them stands on the second side. */
-    public function size(): float
+    /** Between the margins, in millimetres. */
+    public function height(): float
     {
-        return self::Letter === $this ? 7.4 : 7.8;
+        return (self::Letter === $this ? 279.4 : 297.0) - 2 * $this->margin();
     }
 }

@@ -22,8 +22,20 @@ use Schwung\Core\Plan\Finding;
  */
 final readonly class LoadView
 {
-    /** Of a column on paper. */
-    private const LETTERS_A_LINE = 56;
+    /** Of the letters on paper, in points. */
+    private const POINTS = 7.8;
+    private const MOST_POINTS = 9.0;
+    private const LEAST_POINTS = 6.4;
+    /** So many letters of one point go into a line of a column. */
+    private const LETTERS_TIMES_POINTS = 335;
+    /** The box and the number before a step. */
+    private const NUMBER_LETTERS = 5;
+    private const LINE_OF_POINT_MM = 0.395;
+    private const AFTER_MM = 0.7;
+    private const HEADING_MM = 5.6;
+    private const LINE_MM = 4.5;
+    /** Estimates of lines are now and then a little short. */
+    private const SURE = 0.97;
 
     /**
      * @param Setup|null      $setup      null while there is nothing to load
@@ -71,27 +83,77 @@ final readonly class LoadView
      *
      * @return array{list<Step>, list<Step>}
      */
-    public function columns(): array
+    public function columns(float $points = self::POINTS): array
     {
-        $writer = new LengthWriter(UnitSystem::Inches);
         $told = array_values(array_filter($this->steps->steps ?? [], $this->isTold(...)));
-        $lines = array_map(
-            static fn(Step $step): float => 0.6 +
-                ceil(
-                    (mb_strlen($step->text->do->writtenBy($writer)) +
-                        (Group::Pass === $step->group
-                            ? 0
-                            : mb_strlen($step->text->caution?->writtenBy($writer) ?? ''))) /
-                        self::LETTERS_A_LINE,
-                ),
-            $told,
-        );
-        [$half, $sum, $left] = [array_sum($lines) / 2, 0.0, 0];
-        while ($left < \count($lines) && $sum < $half) {
-            $sum += $lines[$left++];
+        $high = array_map(fn(Step $step): float => $this->millimetres($step, $points), $told);
+        [$half, $sum, $left] = [array_sum($high) / 2, 0.0, 0];
+        while ($left < \count($high) && $sum < $half) {
+            $sum += $high[$left++];
         }
 
         return [\array_slice($told, 0, $left), \array_slice($told, $left)];
+    }
+
+    /**
+     * The largest letters, in points, with which every step stands on the second side of this paper: nine where the load
+     * is short.
+     *
+     * @param float $millimetres the height that is there
+     */
+    public function points(float $millimetres): float
+    {
+        $room = self::SURE * ($millimetres - self::LINE_MM * (\count($this->promises) + 2 * \count($this->stuck)));
+        for ($points = self::MOST_POINTS; $points > self::LEAST_POINTS; $points -= 0.1) {
+            $highest = max(
+                array_map(
+                    fn(array $column): float => array_sum(
+                        array_map(fn(Step $step): float => $this->millimetres($step, $points), $column),
+                    ) +
+                        self::HEADING_MM *
+                            \count(
+                                array_unique(array_map(static fn(Step $one): string => $one->group->value, $column)),
+                            ),
+                    $this->columns($points),
+                ),
+            );
+            if ($highest <= $room) {
+                return round($points, 1);
+            }
+        }
+
+        return self::LEAST_POINTS;
+    }
+
+    /** How high a step is in a column on paper; an estimate. */
+    private function millimetres(Step $step, float $points): float
+    {
+        $writer = new LengthWriter(UnitSystem::Inches);
+        $letters =
+            self::NUMBER_LETTERS +
+            mb_strlen($step->text->do->writtenBy($writer)) +
+            mb_strlen($this->cautionOnPaper($step)?->writtenBy($writer) ?? '');
+
+        return ceil(($letters * $points) / self::LETTERS_TIMES_POINTS) * $points * self::LINE_OF_POINT_MM +
+            self::AFTER_MM;
+    }
+
+    /**
+     * What paper warns of at a step: each caution where it first matters at the frame; what is done at the table before
+     * and in every pass goes without.
+     */
+    public function cautionOnPaper(Step $step): ?Phrase
+    {
+        if (null === $step->text->caution || \in_array($step->group, [Group::Ready, Group::Pass], true)) {
+            return null;
+        }
+        foreach ($this->steps->steps ?? [] as $other) {
+            if (Group::Ready !== $other->group && $other->text->caution == $step->text->caution) {
+                return $other->key === $step->key ? $step->text->caution : null;
+            }
+        }
+
+        return null;
     }
 
     /** Whether there are passes that go like the second. */

@@ -33,6 +33,7 @@ final class FrameController extends AbstractController
         private readonly RunRepository $runs,
         private readonly RunViews $views,
         private readonly CurrentUnits $units,
+        private readonly Preparations $preparations,
     ) {}
 
     #[Route('', name: 'show', methods: ['GET'])]
@@ -67,15 +68,37 @@ final class FrameController extends AbstractController
 
     /** Asks at which pass a quilt hangs that was begun elsewhere. */
     #[Route('/half-done', name: 'half_done', methods: ['GET'])]
-    public function halfDone(Ulid $id, #[CurrentUser] Person $person, Preparations $preparations): Response
+    public function halfDone(Ulid $id, #[CurrentUser] Person $person): Response
     {
         $quilt = $this->quilt($id, $person);
-        $preparation = $preparations->of($quilt, $this->units->system());
-        $winding = $preparation->winding();
+        $preparation = $this->preparations->of($quilt, $this->units->system());
 
-        return $quilt->isLoaded() || null === $winding || !$preparation->mayStart()
+        return $quilt->isLoaded() || null === $preparation->winding() || !$preparation->mayStart()
             ? $this->redirectToRoute('app_quilt_stage', ['id' => $id, 'stage' => 'load'], Response::HTTP_SEE_OTHER)
-            : $this->render('frame/half_done.html.twig', ['quilt' => $quilt, 'winding' => $winding]);
+            : $this->asksHalfDone($quilt);
+    }
+
+    /** @param string|null $entered rows that are none; what was entered is kept */
+    private function asksHalfDone(Quilt $quilt, int $pass = 1, ?string $entered = null): Response
+    {
+        return $this->render(
+            'frame/half_done.html.twig',
+            [
+                'quilt' => $quilt,
+                'winding' => $this->preparations->of($quilt, $this->units->system())->winding(),
+                'pass' => $pass,
+                'entered' => $entered,
+            ],
+            null === $entered ? null : new Response(status: Response::HTTP_UNPROCESSABLE_ENTITY),
+        );
+    }
+
+    /** "1 ½", "1.5" or "1,5" rows; null where it is no such number. */
+    private static function rows(string $text): ?float
+    {
+        $text = str_replace([' ', '½', ','], ['', '.5', '.'], trim($text));
+
+        return 1 === preg_match('/^\d{0,3}(\.\d+)?$/', $text) ? (float) $text : null;
     }
 
     #[Route('/start', name: 'start', methods: ['POST'])]
@@ -87,11 +110,15 @@ final class FrameController extends AbstractController
         Starting $starting,
         HalfDone $halfDone,
     ): Response {
-        $run = $starting->start($this->quilt($id, $person));
         $payload = $request->getPayload();
-        if (null !== $run && '' !== $payload->getString('pass')) {
-            $rows = (float) str_replace([' ', '½', ','], ['', '.5', '.'], $payload->getString('rows', '0'));
-            $halfDone->enter($run, (int) $payload->getString('pass'), max(0.0, min(1000.0, $rows)), $person->name());
+        [$pass, $entered] = [(int) $payload->getString('pass'), $payload->getString('rows', '0')];
+        $rows = self::rows($entered);
+        if (null === $rows) {
+            return $this->asksHalfDone($this->quilt($id, $person), $pass, $entered);
+        }
+        $run = $starting->start($this->quilt($id, $person));
+        if (null !== $run && $pass > 0) {
+            $halfDone->enter($run, $pass, $rows, $person->name());
         }
 
         return null === $run

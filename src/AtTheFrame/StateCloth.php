@@ -189,7 +189,7 @@ final readonly class StateCloth
             ? [
                 [$this->side->leveller() - 16, min(self::HANG, $beyond)],
                 [$this->side->leveller() - 12, 10.0],
-                [$this->side->leveller(), -18.0 + 18.0],
+                [$this->side->leveller(), 0.0],
             ]
             : [[$this->side->frontBar - $free, 0.0]];
     }

@@ -79,6 +79,11 @@ final class FrameTest extends StudioTestCase
         $quilt = $this->quilt(self::rows());
         $page = $this->browser->request('GET', "/quilts/{$quilt->id()}/load");
         $asks = $this->browser->click($page->selectLink('It is half done already')->link());
+        $this->browser->submitForm('Go on from there', ['pass' => '2', 'rows' => 'some']);
+        self::assertResponseStatusCodeSame(422);
+        self::assertInputValueSame('rows', 'some');
+        self::assertSelectorTextContains('#rows-note', 'A number of rows is accepted');
+        self::assertFalse($this->reloaded($quilt)->isLoaded(), 'nothing is begun by what cannot be read');
         $form = $asks->selectButton('Go on from there')->form(['pass' => '3', 'rows' => '½']);
         $this->browser->submit($form);
         $frame = $this->browser->followRedirect();

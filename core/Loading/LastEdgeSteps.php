@@ -6,11 +6,13 @@ namespace Schwung\Core\Loading;
 
 use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Material\End;
+use Schwung\Core\Material\TopSeam;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Practice\BastingStitch;
 use Schwung\Core\Practice\FloatKind;
+use Schwung\Core\Practice\Hand;
 use Schwung\Core\Practice\LastEdge;
 use Schwung\Core\Practice\Purpose;
 
@@ -206,6 +208,31 @@ final readonly class LastEdgeSteps
         );
     }
 
+    /** @return list<Phrase> one for each block along the edge, from its seams; none where these are not known */
+    private function blocks(Setup $setup): array
+    {
+        $seams = array_map(
+            static fn(TopSeam $seam): Length => $seam->at,
+            $setup->plan->job->top->seamsRollerToRoller($setup->plan->chosen()),
+        );
+        if ([] === $seams) {
+            return [];
+        }
+        $inset = Figure::measured(Length::inches(BastingRule::INSET_INCHES));
+        $ticks = [];
+        foreach ([...$seams, $setup->across()] as $i => $to) {
+            $from = 0 === $i ? Length::zero() : $seams[$i - 1];
+            $ticks[] = Phrase::of(
+                'From %s to %s from the left: smooth, travel at %s inside, a lock stitch.',
+                Figure::measured($from),
+                Figure::measured($to),
+                $inset,
+            );
+        }
+
+        return Hand::Right === $setup->hand ? array_reverse($ticks) : $ticks;
+    }
+
     private function byBlock(Setup $setup, int $pass): Step
     {
         return new Step(
@@ -222,7 +249,10 @@ final readonly class LastEdgeSteps
                 check: Phrase::of('The free part hangs straight beside the block at hand.'),
                 otherwise: Phrase::of('Pin the next block where it belongs before you reach it.'),
                 figure: Phrase::of('block by block'),
-                caution: Phrase::of('Hands that hold the edge stay clear of the needle.'),
+                caution: Phrase::of(
+                    'Hands that hold the edge stay clear of the needle. A ruler foot with its side on the edge is a quarter ' .
+                        'inch off: too deep for the binding.',
+                ),
             ),
             Shown::Basting,
             2,
@@ -234,6 +264,7 @@ final readonly class LastEdgeSteps
                 ->baste(LineKind::Tail->value, new LineIn(LineKind::Tail, null, true))
                 ->takeAny('tail-edge'),
             school: $setup->habits->lastEdge,
+            ticks: $this->blocks($setup),
         );
     }
 }

@@ -570,6 +570,32 @@ final class StepsTest extends TestCase
         }
     }
 
+    public function testTheFootIsClosedBlockByBlockAlongItsSeams(): void
+    {
+        $ticks = static function (Hand $hand): array {
+            $list = Loads::steps(
+                ['top/seams_along' => [['at' => '6 in', 'kind' => 'border'], ['at' => '34 in', 'kind' => 'block']]],
+                new LoadingHabits(lastEdge: LastEdge::ByBlock),
+                hand: $hand,
+            );
+
+            return array_map(
+                static fn($tick): string => $tick->writtenBy(new LengthWriter(UnitSystem::Inches)),
+                $list->steps[(int) $list->placeOf('secure-tail')]->ticks,
+            );
+        };
+
+        self::assertSame(
+            [
+                'From 34 in to 68 ⅛ in from the left: smooth, travel at ⅛ in inside, a lock stitch.',
+                'From 6 in to 34 in from the left: smooth, travel at ⅛ in inside, a lock stitch.',
+                'From 0 in to 6 in from the left: smooth, travel at ⅛ in inside, a lock stitch.',
+            ],
+            $ticks(Hand::Right),
+        );
+        self::assertSame(array_reverse($ticks(Hand::Right)), $ticks(Hand::Left));
+    }
+
     /** Leaders of 120 in beside a backing of 78 in: 21 in at each side, more where it hangs aside. */
     public function testFlapsOfAWideLeaderArePinnedBackAndFreedBeforeTheyComeRound(): void
     {

@@ -17,6 +17,7 @@ use Schwung\Core\Practice\EdgeLine;
 use Schwung\Core\Practice\EndStop;
 use Schwung\Core\Practice\FarEdge;
 use Schwung\Core\Practice\FirstFixings;
+use Schwung\Core\Practice\Hand;
 use Schwung\Core\Practice\HangingEnd;
 use Schwung\Core\Practice\LastEdge;
 use Schwung\Core\Practice\LayerOrder;
@@ -93,7 +94,7 @@ final readonly class HabitsReader
     /** @return array<string, Node> */
     private function members(Node $node): array
     {
-        return $node->members([...array_keys(self::WORDS), ...self::FLAGS]);
+        return $node->members([...array_keys(self::WORDS), ...self::FLAGS, 'hand']);
     }
 
     /** @param array<string, Node> $members by the keys of WORDS; what is not there stays as it was */
@@ -123,6 +124,7 @@ final readonly class HabitsReader
             direction: $this->word($members['direction'] ?? null, LineDirection::class) ?? $else->direction,
             lock: $this->word($members['lock'] ?? null, ChannelLock::class) ?? $else->lock,
             people: $this->word($members['people'] ?? null, People::class) ?? $else->people,
+            hand: $this->word($members['hand'] ?? null, Hand::class) ?? $else->hand,
             centreSeam: isset($members['centre_seam']) && !$members['centre_seam']->isMissing()
                 ? true === $members['centre_seam']->flag()
                 : $else->centreSeam,

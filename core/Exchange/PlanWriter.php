@@ -287,9 +287,24 @@ final readonly class PlanWriter
         return null === $steps
             ? []
             : [
-                'habits' => HabitsReader::words($this->preparation->known->parts->desk->habits),
+                'habits' => $this->habits(),
                 'steps' => (new StepWriter($this->writer))->document($steps),
             ];
+    }
+
+    /** @return array<string, string|bool> the ways in force, by the keys of "load/habits" */
+    private function habits(): array
+    {
+        $known = $this->preparation->known;
+        $desk = $known->parts->desk;
+
+        return [
+            ...HabitsReader::words($desk->habits),
+            'centre_seam' => $desk->habits->centreSeam,
+            'turn_at_middle' => true === $this->preparation->winding()?->isTurnedRound,
+            'borders_last' => [] !== ($this->preparation->winding()->borders ?? []),
+            'hand' => ($desk->habits->hand ?? $known->hand)->value,
+        ];
     }
 
     /** @return array{code: string, level: string, text: string, at: string} */

@@ -7,7 +7,10 @@ namespace Schwung\Core\Practice;
 /** The schools of loading and basting that a quilter follows; good ones differ in each. */
 final readonly class LoadingHabits
 {
-    /** @param bool $centreSeam a seam along the backing, and not half its width, meets the centre of leaders and top */
+    /**
+     * @param bool      $centreSeam a seam along the backing, and not half its width, meets the centre of leaders and top
+     * @param Hand|null $hand       whose steps they are; null for that of the person at hand
+     */
     public function __construct(
         public Purpose $purpose = Purpose::Quilting,
         public LayerOrder $order = LayerOrder::RollThenGap,
@@ -33,6 +36,7 @@ final readonly class LoadingHabits
         public ChannelLock $lock = ChannelLock::Electronic,
         public People $people = People::Alone,
         public bool $centreSeam = false,
+        public ?Hand $hand = null,
     ) {}
 
     /** @return array<class-string<\BackedEnum>, string> the word that is chosen, by the question that it answers */

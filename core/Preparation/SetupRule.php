@@ -31,7 +31,7 @@ final readonly class SetupRule
             thread: (new ThreadRule($known->practice->stitches))->plan($stitched),
             held: $holding->ends,
             position: $holding->place,
-            hand: $known->hand,
+            hand: $known->parts->desk->habits->hand ?? $known->hand,
             hasSteelBars: $known->hasSteelBars,
             practice: $known->practice,
         );

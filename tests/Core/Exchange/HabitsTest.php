@@ -13,6 +13,7 @@ use Schwung\Core\Exchange\JobReader;
 use Schwung\Core\Job\Desk;
 use Schwung\Core\Job\Working;
 use Schwung\Core\Practice\ChannelLock;
+use Schwung\Core\Practice\Hand;
 use Schwung\Core\Practice\LayerOrder;
 use Tests\Core\Jobs;
 
@@ -53,6 +54,17 @@ final class HabitsTest extends TestCase
         ];
         yield 'said at the desk' => [[], ['turn_round' => true], Working::TurnedRound];
         yield 'taken back' => [['turn_at_middle' => false], ['turn_round' => true], Working::Plain];
+    }
+
+    public function testAHandAndASeamAreSaidWithTheSchools(): void
+    {
+        $habits = self::desk(['hand' => 'left', 'centre_seam' => true], [])->habits;
+
+        self::assertSame(Hand::Left, $habits->hand);
+        self::assertTrue($habits->centreSeam);
+        self::assertNull(self::desk([], [])->habits->hand, 'that of the person at hand');
+        self::assertTrue(self::desk([], ['centre_seam' => true])->habits->centreSeam);
+        self::assertFalse(self::desk(['centre_seam' => false], ['centre_seam' => true])->habits->centreSeam);
     }
 
     public function testAFlagIsTrueOrFalse(): void

@@ -56,6 +56,13 @@ final readonly class Setup
         public Practice $practice = new Practice(),
     ) {}
 
+    /** The same load by other schools. */
+    public function by(LoadingHabits $habits): self
+    {
+        // @phpstan-ignore argument.type (the names and types are those of this class)
+        return new self(...[...get_object_vars($this), 'habits' => $habits]);
+    }
+
     /** A plan as a document has it: the usual schools, hung on the centre, a right hand. */
     public static function usual(
         Plan $plan,

@@ -39,6 +39,18 @@ final readonly class LoadingHabits
         public ?Hand $hand = null,
     ) {}
 
+    /** The same, but for the answer to one question. */
+    public function with(School $answer): self
+    {
+        $answers = array_map(
+            static fn(mixed $given): mixed => \is_object($given) && $given::class === $answer::class ? $answer : $given,
+            get_object_vars($this),
+        );
+
+        // @phpstan-ignore argument.type (the names and types are those of this class)
+        return new self(...$answers);
+    }
+
     /** @return array<class-string<\BackedEnum>, string> the word that is chosen, by the question that it answers */
     public function words(): array
     {

@@ -11,8 +11,10 @@ use App\Quilt\Quilt;
 use App\Quilt\QuiltRepository;
 use Psr\Clock\ClockInterface;
 use Schwung\Core\Loading\ClothWords;
+use Schwung\Core\Loading\OtherSchool;
 use Schwung\Core\Loading\Parking;
 use Schwung\Core\Loading\StatePart;
+use Schwung\Core\Practice\School;
 use Schwung\Core\Running\EntryKind;
 use Schwung\Core\Running\JournalEntry;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -187,6 +189,25 @@ final class FrameController extends AbstractController
         }
 
         return $this->redirectToRoute('app_frame_show', ['id' => $id], Response::HTTP_SEE_OTHER);
+    }
+
+    /** What the followers of another school do instead, of the question that a step answers. */
+    #[Route('/other/{step}/{word}', name: 'other', methods: ['GET'])]
+    public function other(Ulid $id, string $step, string $word, #[CurrentUser] Person $person): Response
+    {
+        $view = $this->views->open($this->run($id, $person));
+        $school = $view->steps->steps[$view->steps->placeOf($step) ?? -1]->school ?? null;
+        $answers = array_filter(
+            null === $school ? [] : $school::cases(),
+            static fn(School $answer): bool => $word === $answer->value,
+        );
+        $answer = reset($answers);
+
+        return false === $answer
+            ? throw $this->createNotFoundException()
+            : $this->render('frame/_other.html.twig', [
+                'steps' => (new OtherSchool())->steps($view->setup, $view->steps, $answer),
+            ]);
     }
 
     /** Where the top is drifting to, and what the last readings ask for. */

@@ -131,6 +131,21 @@ final class FrameTest extends StudioTestCase
         self::assertCount(0, $this->browser->request('GET', '/')->filter('section[aria-labelledby=loaded]'));
     }
 
+    public function testWhatAnotherSchoolDoesIsOneTapAway(): void
+    {
+        $quilt = $this->begun();
+        $frame = $this->browser->request('GET', "/quilts/{$quilt->id()}/frame");
+        $tap = $frame->filter('[data-step=attach-lead] [hx-get$="/other/attach-lead/front"]');
+        self::assertCount(1, $tap);
+        $other = $this->browser->request('GET', (string) $tap->attr('hx-get'));
+
+        self::assertStringContainsString('thrown over the rear so that it drags', $other->text());
+        foreach (['attach-lead/upside-down', 'nothing/front', 'machine/front'] as $none) {
+            $this->browser->request('GET', "/quilts/{$quilt->id()}/frame/other/$none");
+            self::assertResponseStatusCodeSame(404, $none);
+        }
+    }
+
     public function testASlackSideLeadsToTheLeadersCheck(): void
     {
         $quilt = $this->begun();

@@ -5,6 +5,36 @@ import { signIn, watchErrors } from "./studio.mjs";
 test.beforeEach(async ({ page }) => signIn(page));
 
 const stock = (length, count) => ({ stock: [{ length: `${length} in`, count }] });
+/** A quilt too wide for the window of a clamp frame. */
+const onPoles = (
+  habits = {},
+  quilting = {
+    style: "rows",
+    row_height: "6 in",
+    gap: "1/2 in",
+    overhang: "1/2 in",
+    finish: "fit-scale",
+    directional: false,
+  },
+) => ({
+  top: {
+    widths: { top: "84 in", middle: "84 in", bottom: "84 in" },
+    lengths: { left: "40 in", middle: "40 in", right: "40 in" },
+    edge: "straight",
+    directional: false,
+    seams_across: [
+      { at: "5 in", kind: "border" },
+      { at: "35 in", kind: "border" },
+    ],
+  },
+  backing: {
+    sides: { top: "98 in", right: "54 in", bottom: "98 in", left: "54 in" },
+    diagonal: "111 7/8 in",
+  },
+  batting: { width: "90 in", length: "46 in", kind: "cotton" },
+  load: { lead: { method: "spring-clamps" }, tail: { method: "spring-clamps" }, habits },
+  quilting,
+});
 const loads = [
   {
     name: "rear first, pins, part float, batting through the gap",
@@ -79,41 +109,42 @@ const loads = [
     },
   },
   {
-    name: "magnets",
-    job: { load: { lead: { method: "magnets" } } },
+    name: "magnets, a seam of the backing on the centre mark",
+    job: {
+      backing: { seams: [{ direction: "along", at: "36 in", pressed: "open" }] },
+      load: { lead: { method: "magnets" }, habits: { centre_seam: true } },
+    },
     frame: "Attic frame",
-    tells: { "attach-lead": /over its casing, with \d+ magnets/ },
+    tells: {
+      centres: /take its seam for that of the backing/,
+      "attach-lead": /over its casing, with \d+ magnets/,
+      "set-marks": /on it/,
+    },
   },
   {
     name: "a clamp frame in sections",
-    job: {
-      top: {
-        widths: { top: "84 in", middle: "84 in", bottom: "84 in" },
-        lengths: { left: "40 in", middle: "40 in", right: "40 in" },
-        edge: "straight",
-        directional: false,
-      },
-      backing: {
-        sides: { top: "98 in", right: "54 in", bottom: "98 in", left: "54 in" },
-        diagonal: "111 7/8 in",
-      },
-      batting: { width: "90 in", length: "46 in", kind: "cotton" },
-      load: { lead: { method: "spring-clamps" }, tail: { method: "spring-clamps" } },
-      quilting: {
-        style: "rows",
-        row_height: "6 in",
-        gap: "1/2 in",
-        overhang: "1/2 in",
-        finish: "fit-scale",
-        directional: false,
-      },
-    },
+    job: onPoles(),
     frame: "Window frame",
     tells: {
       spread: /^\s*Spread the backing on the table/,
       "roll-loose": /^\s*Roll the loose quilt/,
       "pass-1-move-section-2": /^\s*Baste a datum.*To the left/,
     },
+  },
+  {
+    name: "a clamp frame in sections, turned at the middle",
+    job: onPoles({ turn_at_middle: true }),
+    frame: "Window frame",
+    tells: {
+      "turn-off": /turn it round so that its tail edge leads/,
+      "turn-on": /^\s*Clamp the tail end to the back pole/,
+    },
+  },
+  {
+    name: "a clamp frame in sections, borders last",
+    job: onPoles({ borders_last: true }, { style: "blocks", directional: false }),
+    frame: "Window frame",
+    tells: { "border-top": /load it again with the top border along the rails/ },
   },
 ];
 

@@ -50,6 +50,8 @@ final readonly class StepWriter
         'pull-basting' => 'pick',
         'pass-pick' => 'pick',
         'set-marks' => 'set-marks',
+        'lift-top' => 'lift',
+        'lower-top' => 'lower',
         'detach' => 'detach',
         'bag' => 'trim',
     ];

@@ -12,13 +12,13 @@ use App\Quilt\Drawing\BastingShapes;
 use App\Quilt\Drawing\BedDrawer;
 use App\Quilt\Drawing\BedDrawing;
 use App\Quilt\Drawing\PassBands;
-use App\Quilt\Winding\WoundStates;
 use Schwung\Core\Loading\BastingRule;
 use Schwung\Core\Loading\Setup;
 use Schwung\Core\Loading\Shown;
 use Schwung\Core\Loading\Step;
 use Schwung\Core\Loading\StepList;
 use Schwung\Core\Measure\UnitSystem;
+use Schwung\Core\Plan\WoundRule;
 use Schwung\Core\Preparation\Preparation;
 use Schwung\Core\Running\JournalEntry;
 
@@ -115,7 +115,7 @@ final readonly class FramePictures
     {
         return (new SideDrawer())->wound(
             $setup->plan->job->frame,
-            (new WoundStates())->at($setup->plan, $setup->winding, $setup->wind($pass)),
+            (new WoundRule())->at($setup->plan, $setup->winding, $setup->wind($pass)),
         );
     }
 

@@ -7,6 +7,7 @@ namespace App\Frames;
 use App\Drawing\Canvas;
 use App\Drawing\Shape;
 use Schwung\Core\Frame\FrameKind;
+use Schwung\Core\Plan\WoundState;
 use Schwung\Core\Practice\FloatKind;
 
 /**

@@ -12,6 +12,7 @@ use Schwung\Core\Frame\Frame;
 use Schwung\Core\Frame\FrameKind;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Measure\Point;
+use Schwung\Core\Plan\WoundState;
 
 /** Draws a frame from its left end: bare with a place for each measure, or with a quilt wound on so far. */
 final readonly class SideDrawer

@@ -13,13 +13,13 @@ use App\Quilt\Drawing\CuttingDrawing;
 use App\Quilt\Drawing\WayDrawer;
 use App\Quilt\Quilt;
 use App\Quilt\View;
-use App\Quilt\Winding\WoundStates;
 use Schwung\Core\Advance\Wind;
 use Schwung\Core\Job\Mend;
 use Schwung\Core\Loading\VoidChoices;
 use Schwung\Core\Material\Direction;
 use Schwung\Core\Plan\FindingCode;
 use Schwung\Core\Plan\Plan;
+use Schwung\Core\Plan\WoundRule;
 use Schwung\Core\Preparation\PassesSentence;
 use Schwung\Core\Preparation\Preparation;
 use Schwung\Core\Sizing\BattingRoll;
@@ -138,7 +138,7 @@ final readonly class StageViews
 
         return null === $now || null === $plan || null === $winding
             ? null
-            : (new SideDrawer())->wound($plan->job->frame, (new WoundStates())->at($plan, $winding, $now));
+            : (new SideDrawer())->wound($plan->job->frame, (new WoundRule())->at($plan, $winding, $now));
     }
 
     private function load(Preparation $preparation): LoadView

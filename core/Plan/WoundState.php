@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Frames;
+namespace Schwung\Core\Plan;
 
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Measure\Worked;

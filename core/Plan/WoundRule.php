@@ -2,20 +2,17 @@
 
 declare(strict_types=1);
 
-namespace App\Quilt\Winding;
+namespace Schwung\Core\Plan;
 
-use App\Frames\WoundState;
 use Schwung\Core\Advance\Wind;
 use Schwung\Core\Advance\Winding;
 use Schwung\Core\Frame\FrameKind;
 use Schwung\Core\Frame\FrameMeasure;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Phrase;
-use Schwung\Core\Plan\Plan;
-use Schwung\Core\Practice\FloatKind;
 
 /** Works out how thick every roll of the frame is as a pass begins, for the side view. Estimates, as all rolls are. */
-final readonly class WoundStates
+final readonly class WoundRule
 {
     public function at(Plan $plan, Winding $winding, Wind $now): WoundState
     {
@@ -47,7 +44,7 @@ final readonly class WoundStates
             ),
             feedRadius: sqrt((FrameKind::Clamp === $frame->kind ? 8 ** 2 : $bare ** 2) + ($feeds * $left) / \M_PI),
             topRadius: sqrt($bare ** 2 + ($top * $left) / \M_PI),
-            float: $plan->job->top->edge->mustFloat() ? FloatKind::Full : $plan->job->load->float,
+            float: $plan->job->float(),
             depth: $now->pass->depth(),
             clearance: Phrase::of(
                 'roll %s, arm %s',

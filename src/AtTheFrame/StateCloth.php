@@ -34,12 +34,6 @@ final readonly class StateCloth
         $this->scale = ($side->frontBar - $side->leveller()) / $cloth->bed->toMillimetres();
     }
 
-    /** @return array{float, float} */
-    public static function backingRoller(SideGeometry $side): array
-    {
-        return ClothRun::backingRoller($side);
-    }
-
     /** Where the lead hold stands; null where it is not attached, or has gone into the roll. */
     public function holdAt(): ?float
     {
@@ -63,7 +57,7 @@ final readonly class StateCloth
         $terms = $roll->thickness->terms;
         [$backing, $top] = [$terms[0]->amount->length->toMillimetres(), $terms[1]->amount->length->toMillimetres()];
         $takeUp = $isSandwich ? $roll->radius($taken) : $this->radius($roll->radius(0), $taken, $backing);
-        [$x, $y] = self::backingRoller($this->side);
+        [$x, $y] = ClothRun::backingRoller($this->side);
         $shapes = [
             Shape::circle($this->side->takeupX, $this->side->takeupY, $takeUp, 'rolled'),
             Shape::circle(
@@ -115,14 +109,18 @@ final readonly class StateCloth
         return $shapes;
     }
 
-    /** @return list<array{LineIn, float|null}> with their places where these are on the bed */
+    /** @return list<array{LineIn, float}> those across that are on the bed, with their places */
     public function lines(): array
     {
-        return array_map(function (LineIn $line): array {
+        $lines = [];
+        foreach ($this->cloth->lines as $line) {
             $x = null === $line->at ? null : $this->at($line->at);
+            if (null !== $x && $x >= $this->side->leveller()) {
+                $lines[] = [$line, $x];
+            }
+        }
 
-            return [$line, null !== $x && $x >= $this->side->leveller() ? $x : null];
-        }, array_values($this->cloth->lines));
+        return $lines;
     }
 
     /** @param Length $place from the lead hold toward the quilter */
@@ -197,7 +195,7 @@ final readonly class StateCloth
     /** @return list<array{float, float}> */
     private function toBackingRoller(): array
     {
-        [$x, $y] = self::backingRoller($this->side);
+        [$x, $y] = ClothRun::backingRoller($this->side);
         $bar = $this->side->frontBar;
 
         return FrameKind::RollerFrontBacking === $this->side->kind

@@ -80,7 +80,7 @@ final readonly class StateDrawer
             ...$drawn->rolls(),
             ...$drawn->runs(),
             ...$drawn->pieces(),
-            ...array_map($this->line(...), array_keys($cloth->lines), $drawn->lines()),
+            ...array_map($this->line(...), $drawn->lines()),
             Shape::copy(self::PARTS[1], 0, 0),
             ...$this->hold($cloth, $drawn),
             ...$this->lock($cloth, $drawn),
@@ -88,16 +88,12 @@ final readonly class StateDrawer
         ]);
     }
 
-    /** @param array{LineIn, float|null} $line */
-    private function line(string $key, array $line): Shape
+    /** @param array{LineIn, float} $line with its place */
+    private function line(array $line): Shape
     {
-        return Shape::line(
-            $line[1] ?? $this->side->leveller(),
-            -20,
-            $line[1] ?? $this->side->leveller(),
-            null === $line[1] ? -20 : 6,
-            $line[0]->stays ? 'state-line' : 'state-line state-line-out',
-        );
+        [$basted, $x] = $line;
+
+        return Shape::line($x, -20, $x, 6, $basted->stays ? 'state-line' : 'state-line state-line-out');
     }
 
     /** @return list<Shape> */

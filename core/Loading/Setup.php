@@ -11,6 +11,7 @@ use Schwung\Core\Frame\FrameKind;
 use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Material\BackingKind;
 use Schwung\Core\Material\Direction;
+use Schwung\Core\Material\EdgeKind;
 use Schwung\Core\Material\End;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
@@ -304,10 +305,14 @@ final readonly class Setup
         return FarEdge::None !== $this->habits->farEdge && !$this->isHeldThrough() && !$this->bastesInOneRun();
     }
 
-    /** Whether sides and far edge of the first bed are basted in one run. */
+    /**
+     * Whether sides and far edge of the first bed are basted in one run; an edge with fullness or a shape wants its own.
+     */
     public function bastesInOneRun(): bool
     {
         return SideBasting::InOneRun === $this->habits->sides &&
+            EdgeKind::Straight === $this->plan->job->top->edge &&
+            !$this->fullnessAt(End::Lead)->isPositive() &&
             FarEdge::None !== $this->habits->farEdge &&
             !$this->isHeldThrough() &&
             !$this->isClamped();

@@ -212,6 +212,18 @@ final class StepsTest extends TestCase
             ],
             ['baste-edge', 'lock-edge'],
         ];
+        yield 'no run where fullness is walked in' => [
+            ['top/widths/top' => '68 1/2 in'],
+            new LoadingHabits(sides: SideBasting::InOneRun),
+            ['walking in ¾ in of fullness', 'Baste both sides for the length of the bed'],
+            ['in one run'],
+        ];
+        yield 'no run along scallops' => [
+            ['top/edge' => 'scalloped'],
+            new LoadingHabits(sides: SideBasting::InOneRun),
+            ['Baste just inside the deepest dips'],
+            ['in one run'],
+        ];
         yield 'walked off the top roller' => [
             ['load/float' => 'part'],
             new LoadingHabits(lastEdge: LastEdge::Walked),

@@ -20,25 +20,23 @@ final readonly class ReloadCards
         private CurrentUnits $units,
     ) {}
 
-    /** Of its last run, or of what is planned while it has not been on a frame; null where it is not to be basted. */
-    public function of(Quilt $quilt): ?ReloadCard
+    /**
+     * Of its last run, or of what is planned while it has not been on a frame.
+     *
+     * @return array{ReloadCard, bool}|null the card, and whether the quilt is off the frame and not yet planned to be
+     * quilted; null where it is not to be basted
+     */
+    public function find(Quilt $quilt): ?array
     {
         $run = $this->runs->findLatest($quilt);
         $setup =
             null === $run
                 ? $this->preparations->of($quilt, $this->units->system())->setup()
                 : $this->views->open($run)->setup;
+        $card = null === $setup ? null : ReloadCard::of($setup);
 
-        return null === $setup ? null : ReloadCard::of($setup);
-    }
-
-    /** Whether it is off the frame, basted, and not yet planned to be quilted. */
-    public function mayReturn(Quilt $quilt): bool
-    {
-        $run = $this->runs->findLatest($quilt);
-
-        return null !== $run?->ended() &&
-            null !== $this->of($quilt) &&
-            Purpose::Prebasted->value !== $quilt->sheet()->text('desk/purpose');
+        return null === $card
+            ? null
+            : [$card, null !== $run?->ended() && Purpose::Prebasted->value !== $quilt->sheet()->text('desk/purpose')];
     }
 }

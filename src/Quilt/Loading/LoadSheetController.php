@@ -98,12 +98,13 @@ final class LoadSheetController extends AbstractController
     public function card(Ulid $id, #[CurrentUser] Person $person, ReloadCards $cards): Response
     {
         $quilt = $this->quilts->findOneOf($person->studio(), $id) ?? throw $this->createNotFoundException();
-        $card = $cards->of($quilt) ?? throw $this->createNotFoundException('It was not basted to be taken off.');
+        [$card, $mayReturn] =
+            $cards->find($quilt) ?? throw $this->createNotFoundException('It was not basted to be taken off.');
 
         return $this->render('load/reload_card.html.twig', [
             'quilt' => $quilt,
             'card' => $card,
-            'mayReturn' => $cards->mayReturn($quilt),
+            'mayReturn' => $mayReturn,
         ]);
     }
 
@@ -117,7 +118,7 @@ final class LoadSheetController extends AbstractController
         SheetChanges $changes,
     ): Response {
         $quilt = $this->quilts->findOneOf($person->studio(), $id) ?? throw $this->createNotFoundException();
-        if ($cards->mayReturn($quilt)) {
+        if (true === ($cards->find($quilt)[1] ?? false)) {
             $changes->change(
                 $quilt,
                 static fn(Sheet $sheet): Sheet => $sheet->with('desk/purpose', Purpose::Prebasted->value),

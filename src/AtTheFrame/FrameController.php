@@ -14,7 +14,6 @@ use Schwung\Core\Loading\ClothWords;
 use Schwung\Core\Loading\OtherSchool;
 use Schwung\Core\Loading\Parking;
 use Schwung\Core\Loading\StatePart;
-use Schwung\Core\Practice\School;
 use Schwung\Core\Running\EntryKind;
 use Schwung\Core\Running\JournalEntry;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -72,27 +71,26 @@ final class FrameController extends AbstractController
     #[Route('/half-done', name: 'half_done', methods: ['GET'])]
     public function halfDone(Ulid $id, #[CurrentUser] Person $person): Response
     {
-        $quilt = $this->quilt($id, $person);
-        $preparation = $this->preparations->of($quilt, $this->units->system());
-
-        return $quilt->isLoaded() || null === $preparation->winding() || !$preparation->mayStart()
-            ? $this->redirectToRoute('app_quilt_stage', ['id' => $id, 'stage' => 'load'], Response::HTTP_SEE_OTHER)
-            : $this->asksHalfDone($quilt);
+        return $this->asksHalfDone($this->quilt($id, $person));
     }
 
     /** @param string|null $entered rows that are none; what was entered is kept */
     private function asksHalfDone(Quilt $quilt, int $pass = 1, ?string $entered = null): Response
     {
-        return $this->render(
-            'frame/half_done.html.twig',
-            [
-                'quilt' => $quilt,
-                'winding' => $this->preparations->of($quilt, $this->units->system())->winding(),
-                'pass' => $pass,
-                'entered' => $entered,
-            ],
-            null === $entered ? null : new Response(status: Response::HTTP_UNPROCESSABLE_ENTITY),
-        );
+        $preparation = $this->preparations->of($quilt, $this->units->system());
+        $winding = $preparation->winding();
+
+        return $quilt->isLoaded() || null === $winding || !$preparation->mayStart()
+            ? $this->redirectToRoute(
+                'app_quilt_stage',
+                ['id' => $quilt->id(), 'stage' => 'load'],
+                Response::HTTP_SEE_OTHER,
+            )
+            : $this->render(
+                'frame/half_done.html.twig',
+                ['quilt' => $quilt, 'winding' => $winding, 'pass' => $pass, 'entered' => $entered],
+                null === $entered ? null : new Response(status: Response::HTTP_UNPROCESSABLE_ENTITY),
+            );
     }
 
     /** "1 ½", "1.5" or "1,5" rows; null where it is no such number. */
@@ -197,13 +195,9 @@ final class FrameController extends AbstractController
     {
         $view = $this->views->open($this->run($id, $person));
         $school = $view->steps->steps[$view->steps->placeOf($step) ?? -1]->school ?? null;
-        $answers = array_filter(
-            null === $school ? [] : $school::cases(),
-            static fn(School $answer): bool => $word === $answer->value,
-        );
-        $answer = reset($answers);
+        $answer = null === $school ? null : $school::tryFrom($word);
 
-        return false === $answer
+        return null === $answer
             ? throw $this->createNotFoundException()
             : $this->render('frame/_other.html.twig', [
                 'steps' => (new OtherSchool())->steps($view->setup, $view->steps, $answer),

@@ -146,6 +146,19 @@ final class FrameTest extends StudioTestCase
         }
     }
 
+    public function testNothingIsAskedOfAQuiltThatCannotBeLoaded(): void
+    {
+        $quilt = $this->quilt(self::entries());
+        $token = $this->browser
+            ->request('GET', "/quilts/{$this->quilt(self::rows())->id()}/load")
+            ->filter('#start [name=_token]')
+            ->attr('value');
+        $this->browser->request('GET', "/quilts/{$quilt->id()}/frame/half-done");
+        self::assertResponseRedirects("/quilts/{$quilt->id()}/load", 303);
+        $this->browser->request('POST', "/quilts/{$quilt->id()}/frame/start", ['_token' => $token, 'rows' => 'some']);
+        self::assertResponseRedirects("/quilts/{$quilt->id()}/load", 303);
+    }
+
     public function testASlackSideLeadsToTheLeadersCheck(): void
     {
         $quilt = $this->begun();

@@ -27,17 +27,32 @@ final readonly class Roll
     public function __construct(private Frame $frame, public Worked $thickness, private Length $leaderThickness)
     {
         $leader = $frame->at(FrameMeasure::LeaderLength)?->toMillimetres() ?? 0.0;
-        $this->start = sqrt(
-            ($frame->size(FrameMeasure::TakeupDiameter)->toMillimetres() / 2) ** 2 +
-                ($leaderThickness->toMillimetres() * $leader) / \M_PI,
+        $this->start = self::around(
+            $frame->size(FrameMeasure::TakeupDiameter)->toMillimetres() / 2,
+            $leaderThickness->toMillimetres(),
+            $leader,
         );
         $this->layers = $thickness->length()->toMillimetres();
         $this->deepest = $frame->bareDepth()->toMillimetres();
     }
 
+    /** The radius of whatever is wound on a bare roller, as rule 8 has it; all in millimetres. */
+    public static function around(float $bare, float $thickness, float $wound): float
+    {
+        return sqrt($bare ** 2 + ($thickness * $wound) / \M_PI);
+    }
+
     public function radius(float $wound): float
     {
-        return sqrt($this->start ** 2 + ($this->layers * $wound) / \M_PI);
+        return self::around($this->start, $this->layers, $wound);
+    }
+
+    /** @return array{float, float} how thick backing and top alone are on a roller, in millimetres */
+    public function sheets(): array
+    {
+        [$backing, $top] = $this->thickness->terms;
+
+        return [$backing->amount->length->toMillimetres(), $top->amount->length->toMillimetres()];
     }
 
     /** The usable depth, below zero where the roll has eaten it all. */

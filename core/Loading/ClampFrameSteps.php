@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Loading;
 
+use Schwung\Core\Advance\Roll;
 use Schwung\Core\Material\End;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
@@ -184,7 +185,7 @@ final readonly class ClampFrameSteps
         $left = max(0.0, $setup->along()->minus($wound)->toMillimetres());
 
         return Length::millimetres(
-            sqrt((4 * $setup->winding->roll->thickness->length()->toMillimetres() * $left) / \M_PI),
+            2 * Roll::around(0, $setup->winding->roll->thickness->length()->toMillimetres(), $left),
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Plan;
 
+use Schwung\Core\Advance\Roll;
 use Schwung\Core\Advance\Wind;
 use Schwung\Core\Advance\Winding;
 use Schwung\Core\Frame\FrameKind;
@@ -23,10 +24,7 @@ final readonly class WoundRule
             $winding->winds,
             static fn(Wind $wind): bool => $wind->number < $now->number && $wind->fromTail === $now->fromTail,
         );
-        [$backing, $top] = array_map(
-            static fn($term): float => $term->amount->length->toMillimetres(),
-            \array_slice($roll->thickness->terms, 0, 2),
-        );
+        [$backing, $top] = $roll->sheets();
         $bare = $frame->size(FrameMeasure::TakeupDiameter)->toMillimetres() / 2;
         $left = max(
             0.0,
@@ -34,7 +32,7 @@ final readonly class WoundRule
                 $wound -
                 $frame->bed()->toMillimetres(),
         );
-        $feeds = FrameKind::Clamp === $frame->kind ? $roll->thickness->length()->toMillimetres() : $backing;
+        $isClamp = FrameKind::Clamp === $frame->kind;
 
         return new WoundState(
             startRadius: $roll->radius(0),
@@ -42,8 +40,10 @@ final readonly class WoundRule
             rings: array_values(
                 array_map(static fn(Wind $wind): float => $roll->radius($wind->pass->wound->toMillimetres()), $before),
             ),
-            feedRadius: sqrt((FrameKind::Clamp === $frame->kind ? 8 ** 2 : $bare ** 2) + ($feeds * $left) / \M_PI),
-            topRadius: sqrt($bare ** 2 + ($top * $left) / \M_PI),
+            feedRadius: $isClamp
+                ? Roll::around(8, $roll->thickness->length()->toMillimetres(), $left)
+                : Roll::around($bare, $backing, $left),
+            topRadius: Roll::around($bare, $top, $left),
             float: $plan->job->float(),
             depth: $now->pass->depth(),
             clearance: Phrase::of(

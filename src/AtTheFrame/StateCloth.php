@@ -7,7 +7,7 @@ namespace App\AtTheFrame;
 use App\Drawing\Shape;
 use App\Frames\ClothRun;
 use App\Frames\SideGeometry;
-use Schwung\Core\Frame\FrameKind;
+use Schwung\Core\Advance\Roll;
 use Schwung\Core\Loading\ClothState;
 use Schwung\Core\Loading\Layer;
 use Schwung\Core\Loading\LineIn;
@@ -54,23 +54,22 @@ final readonly class StateCloth
         $roll = $this->setup->winding->roll;
         $taken = $this->cloth->onTakeUp->toMillimetres();
         $isSandwich = Layer::None !== $this->cloth->batting;
-        $terms = $roll->thickness->terms;
-        [$backing, $top] = [$terms[0]->amount->length->toMillimetres(), $terms[1]->amount->length->toMillimetres()];
-        $takeUp = $isSandwich ? $roll->radius($taken) : $this->radius($roll->radius(0), $taken, $backing);
+        [$backing, $top] = $roll->sheets();
+        $takeUp = $isSandwich ? $roll->radius($taken) : Roll::around($roll->radius(0), $backing, $taken);
         [$x, $y] = ClothRun::backingRoller($this->side);
         $shapes = [
             Shape::circle($this->side->takeupX, $this->side->takeupY, $takeUp, 'rolled'),
             Shape::circle(
                 $x,
                 $y,
-                $this->radius($this->side->bareRadius, $this->cloth->onBacking->toMillimetres(), $backing),
+                Roll::around($this->side->bareRadius, $backing, $this->cloth->onBacking->toMillimetres()),
                 'feed',
             ),
         ];
         $onTopRoller = $this->onTopRoller();
         if ($onTopRoller > 0) {
             [$x, $y] = $this->topRoller();
-            $shapes[] = Shape::circle($x, $y, $this->radius($this->side->bareRadius, $onTopRoller, $top), 'held-edge');
+            $shapes[] = Shape::circle($x, $y, Roll::around($this->side->bareRadius, $top, $onTopRoller), 'held-edge');
             if ($this->cloth->isTopLifted) {
                 $shapes[] = Shape::circle($x, $y, $this->side->bareRadius, 'roller');
             }
@@ -131,11 +130,6 @@ final readonly class StateCloth
         return $this->side->leveller() + $hold->plus($place)->toMillimetres() * $this->scale;
     }
 
-    private function radius(float $bare, float $wound, float $thickness): float
-    {
-        return sqrt($bare ** 2 + ($thickness * max(0.0, $wound)) / \M_PI);
-    }
-
     /** From the take-up to the hold, where that stands on the bed. */
     private function leader(): ?Shape
     {
@@ -162,7 +156,9 @@ final readonly class StateCloth
         $wound = $this->cloth->onTakeUp->plus($this->cloth->onBacking);
         $free = $this->cloth->cloth->minus($wound)->toMillimetres() * $this->scale;
         $points = $isLeadHeld ? $this->fromLead() : $this->overTheRear($free);
-        $ends = $this->cloth->isTailAttached ? $this->toBackingRoller() : $this->overTheFront($points, $free);
+        $ends = $this->cloth->isTailAttached
+            ? ClothRun::overFrontBar($this->side, $this->side->bareRadius)
+            : $this->overTheFront($points, $free);
 
         return Shape::polyline([...$points, ...$ends], 'cloth cloth-backing');
     }
@@ -190,22 +186,6 @@ final readonly class StateCloth
                 [$this->side->leveller(), 0.0],
             ]
             : [[$this->side->frontBar - $free, 0.0]];
-    }
-
-    /** @return list<array{float, float}> */
-    private function toBackingRoller(): array
-    {
-        [$x, $y] = ClothRun::backingRoller($this->side);
-        $bar = $this->side->frontBar;
-
-        return FrameKind::RollerFrontBacking === $this->side->kind
-            ? [[$bar, 0.0], [$x, $y - $this->side->bareRadius]]
-            : [
-                [$bar, 0.0],
-                [$bar + SideGeometry::BAR * 0.7, SideGeometry::BAR * 0.3],
-                [$bar + SideGeometry::BAR, SideGeometry::BAR],
-                [$x + $this->side->bareRadius, $y],
-            ];
     }
 
     /**

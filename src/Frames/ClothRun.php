@@ -28,6 +28,22 @@ final readonly class ClothRun
         return FrameKind::RollerFrontBacking === $side->kind ? [$side->frontBar + 95, 50] : [$side->frontBar + 6, 150];
     }
 
+    /** @return list<array{float, float}> from the front bar to its roller, which is so thick by now */
+    public static function overFrontBar(SideGeometry $side, float $radius): array
+    {
+        [$x, $y] = self::backingRoller($side);
+        $bar = $side->frontBar;
+
+        return FrameKind::RollerFrontBacking === $side->kind
+            ? [[$bar, 0.0], [$x, $y - $radius]]
+            : [
+                [$bar, 0.0],
+                [$bar + SideGeometry::BAR * 0.7, SideGeometry::BAR * 0.3],
+                [$bar + SideGeometry::BAR, SideGeometry::BAR],
+                [$x + $radius, $y],
+            ];
+    }
+
     /** @return array{float, float} the centre of the roller that feeds the top */
     public static function topRoller(SideGeometry $side): array
     {
@@ -150,16 +166,7 @@ final readonly class ClothRun
     private function backing(): array
     {
         [$x, $y] = self::backingRoller($this->side);
-        $bar = $this->side->frontBar;
-        $isInFront = FrameKind::RollerFrontBacking === $this->side->kind;
-        $points = $isInFront
-            ? [[$bar, 0.0], [$x, $y - $this->state->feedRadius]]
-            : [
-                [$bar, 0.0],
-                [$bar + SideGeometry::BAR * 0.7, SideGeometry::BAR * 0.3],
-                [$bar + SideGeometry::BAR, SideGeometry::BAR],
-                [$x + $this->state->feedRadius, $y],
-            ];
+        $points = self::overFrontBar($this->side, $this->state->feedRadius);
 
         return [
             Shape::circle($x, $y, $this->state->feedRadius, 'feed'),

@@ -85,12 +85,8 @@ final readonly class LoadView
      */
     public function columns(float $points = self::POINTS): array
     {
-        $told = array_values(array_filter($this->steps->steps ?? [], $this->isTold(...)));
-        $high = array_map(fn(Step $step): float => $this->millimetres($step, $points), $told);
-        [$half, $sum, $left] = [array_sum($high) / 2, 0.0, 0];
-        while ($left < \count($high) && $sum < $half) {
-            $sum += $high[$left++];
-        }
+        $told = $this->told();
+        $left = self::inLeft(self::heights($this->letters($told), $points));
 
         return [\array_slice($told, 0, $left), \array_slice($told, $left)];
     }
@@ -104,20 +100,15 @@ final readonly class LoadView
     public function points(float $millimetres): float
     {
         $room = self::SURE * ($millimetres - self::LINE_MM * (\count($this->promises) + 2 * \count($this->stuck)));
+        $told = $this->told();
+        $letters = $this->letters($told);
+        $groups = array_map(static fn(Step $step): string => $step->group->value, $told);
         for ($points = self::MOST_POINTS; $points > self::LEAST_POINTS; $points -= 0.1) {
-            $highest = max(
-                array_map(
-                    fn(array $column): float => array_sum(
-                        array_map(fn(Step $step): float => $this->millimetres($step, $points), $column),
-                    ) +
-                        self::HEADING_MM *
-                            \count(
-                                array_unique(array_map(static fn(Step $one): string => $one->group->value, $column)),
-                            ),
-                    $this->columns($points),
-                ),
-            );
-            if ($highest <= $room) {
+            $heights = self::heights($letters, $points);
+            $left = self::inLeft($heights);
+            $column = static fn(int $from, ?int $count): float => array_sum(\array_slice($heights, $from, $count)) +
+                self::HEADING_MM * \count(array_unique(\array_slice($groups, $from, $count)));
+            if (max($column(0, $left), $column($left, null)) <= $room) {
                 return round($points, 1);
             }
         }
@@ -125,17 +116,58 @@ final readonly class LoadView
         return self::LEAST_POINTS;
     }
 
-    /** How high a step is in a column on paper; an estimate. */
-    private function millimetres(Step $step, float $points): float
+    /** @return list<Step> */
+    private function told(): array
+    {
+        return array_values(array_filter($this->steps->steps ?? [], $this->isTold(...)));
+    }
+
+    /**
+     * @param list<Step> $told
+     *
+     * @return list<int> how many letters each has on paper
+     */
+    private function letters(array $told): array
     {
         $writer = new LengthWriter(UnitSystem::Inches);
-        $letters =
-            self::NUMBER_LETTERS +
-            mb_strlen($step->text->do->writtenBy($writer)) +
-            mb_strlen($this->cautionOnPaper($step)?->writtenBy($writer) ?? '');
 
-        return ceil(($letters * $points) / self::LETTERS_TIMES_POINTS) * $points * self::LINE_OF_POINT_MM +
-            self::AFTER_MM;
+        return array_map(
+            fn(Step $step): int => self::NUMBER_LETTERS +
+                mb_strlen($step->text->do->writtenBy($writer)) +
+                mb_strlen($this->cautionOnPaper($step)?->writtenBy($writer) ?? ''),
+            $told,
+        );
+    }
+
+    /**
+     * @param list<int> $letters
+     *
+     * @return list<float> how high each step is in a column on paper, in millimetres; an estimate
+     */
+    private static function heights(array $letters, float $points): array
+    {
+        return array_map(
+            static fn(int $count): float => ceil(($count * $points) / self::LETTERS_TIMES_POINTS) *
+                $points *
+                self::LINE_OF_POINT_MM +
+                self::AFTER_MM,
+            $letters,
+        );
+    }
+
+    /**
+     * @param list<float> $heights
+     *
+     * @return int how many of them make the left column
+     */
+    private static function inLeft(array $heights): int
+    {
+        [$half, $sum, $left] = [array_sum($heights) / 2, 0.0, 0];
+        while ($left < \count($heights) && $sum < $half) {
+            $sum += $heights[$left++];
+        }
+
+        return $left;
     }
 
     /**

@@ -28,12 +28,13 @@ function compare() {
   const left = new Set(was.keys());
   for (const step of steps()) {
     const key = step.dataset.step ?? "";
-    const text = was.get(key);
+    const isAdded = !was.has(key);
+    const isChanged = !isAdded && was.get(key) !== told(step);
     left.delete(key);
-    step.toggleAttribute("data-added", text === undefined);
-    step.toggleAttribute("data-changed", text !== undefined && text !== told(step));
-    added += text === undefined ? 1 : 0;
-    changed += text !== undefined && text !== told(step) ? 1 : 0;
+    step.toggleAttribute("data-added", isAdded);
+    step.toggleAttribute("data-changed", isChanged);
+    added += isAdded ? 1 : 0;
+    changed += isChanged ? 1 : 0;
   }
   const all = [...some(changed, "changed"), ...some(added, "more"), ...some(left.size, "fewer")];
   place.textContent = all.length === 0 ? "No step is changed by that." : `${all.join(", ")}: marked below.`;

@@ -45,13 +45,7 @@ final readonly class DeskReader
             roll: $members['roll']->isMissing() ? null : $members['roll']->size(),
             pieces: $this->pieces($members['pieces']),
             design: $this->text($members['design']),
-            working: (new HabitsReader())->working($habits) ??
-                match (true) {
-                    // Turning round comes before leaving the borders to the end.
-                    $flag('turn_round') => Working::TurnedRound,
-                    $flag('borders_last') => Working::BordersLast,
-                    default => Working::Plain,
-                },
+            working: (new HabitsReader())->working($habits) ?? Working::of($flag('turn_round'), $flag('borders_last')),
             place: $this->word($members['position'], PlaceWish::class) ?? PlaceWish::Centre,
             habits: (new HabitsReader())->read($habits, $this->habits($members)),
             overruling: $this->overruling($members),

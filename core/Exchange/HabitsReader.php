@@ -61,8 +61,8 @@ final readonly class HabitsReader
         'people' => People::class,
     ];
 
-    /** What a quilter may choose beside the schools. */
-    public const FLAGS = ['turn_at_middle', 'borders_last', 'centre_seam'];
+    /** What may be said of a load beside the schools. */
+    private const BESIDE = ['turn_at_middle', 'borders_last', 'centre_seam', 'hand'];
 
     public function read(Node $node, LoadingHabits $else): LoadingHabits
     {
@@ -82,19 +82,13 @@ final readonly class HabitsReader
         );
         $is = static fn(string $key): bool => \in_array($key, $said, true) && true === $members[$key]->flag();
 
-        return match (true) {
-            [] === $said => null,
-            // Turning round comes before leaving the borders to the end.
-            $is('turn_at_middle') => Working::TurnedRound,
-            $is('borders_last') => Working::BordersLast,
-            default => Working::Plain,
-        };
+        return [] === $said ? null : Working::of($is('turn_at_middle'), $is('borders_last'));
     }
 
     /** @return array<string, Node> */
     private function members(Node $node): array
     {
-        return $node->members([...array_keys(self::WORDS), ...self::FLAGS, 'hand']);
+        return $node->members([...array_keys(self::WORDS), ...self::BESIDE]);
     }
 
     /** @param array<string, Node> $members by the keys of WORDS; what is not there stays as it was */

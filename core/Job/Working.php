@@ -12,4 +12,14 @@ enum Working: string
     case Plain = 'plain';
     case TurnedRound = 'turned-round';
     case BordersLast = 'borders-last';
+
+    /** Turning round comes before leaving the borders to the end. */
+    public static function of(bool $isTurned, bool $bordersLast): self
+    {
+        return match (true) {
+            $isTurned => self::TurnedRound,
+            $bordersLast => self::BordersLast,
+            default => self::Plain,
+        };
+    }
 }

@@ -265,8 +265,7 @@ final readonly class ClampFrameSteps
                 StepKind::Baste,
                 new StepText(
                     do: Phrase::of(
-                        'Baste the far edge of this section and its sides, %s inside, from the centre out, to the ' .
-                            "{$setup->firstSide()} first.",
+                        "Baste the far edge of this section and its sides, %s inside, {$setup->outward()}.",
                         $inset,
                     ),
                     why: Phrase::of('The pins come out before the needle gets near them.'),

@@ -95,9 +95,9 @@ final readonly class Holds
     private function order(Setup $setup): string
     {
         return match ($setup->habits->firstFixings) {
-            FirstFixings::CentreOut => "from the centre out, to the {$setup->firstSide()} first",
+            FirstFixings::CentreOut => $setup->outward(),
             FirstFixings::CentreEndsFill => 'the centre and both ends first, then between them',
-            FirstFixings::EndsFirst => "both ends first, then from the centre out, to the {$setup->firstSide()} first",
+            FirstFixings::EndsFirst => "both ends first, then {$setup->outward()}",
         };
     }
 

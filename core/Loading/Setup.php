@@ -371,6 +371,12 @@ final readonly class Setup
         return $this->isClamped() ? 'front pole' : 'front bar';
     }
 
+    /** The way of this hand from the middle to both sides. */
+    public function outward(): string
+    {
+        return "from the centre out, to the {$this->firstSide()} first";
+    }
+
     /** The side on which this hand begins. */
     public function firstSide(): string
     {

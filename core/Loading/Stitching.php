@@ -106,11 +106,9 @@ final readonly class Stitching
     /** Which way a straight line across is stitched. */
     public static function way(Setup $setup): string
     {
-        $first = $setup->firstSide();
-
         return LineDirection::FromCentre === $setup->habits->direction
-            ? "from the centre out, to the $first first"
-            : "from the $first end to the other";
+            ? $setup->outward()
+            : "from the {$setup->firstSide()} end to the other";
     }
 
     /** @param string $what what they hold, as ClothState has it */

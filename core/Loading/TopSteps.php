@@ -143,7 +143,7 @@ final readonly class TopSteps
             new StepText(
                 do: Phrase::of(
                     "Loosen the backing by a turn and go round to the rear. Take the $kind out one by one and $through, " .
-                        "from the centre out, to the {$setup->firstSide()} first.",
+                        "{$setup->outward()}.",
                 ),
                 why: Phrase::of('Held at both ends together, the layers run straightest.'),
                 check: Phrase::of(
@@ -355,7 +355,6 @@ final readonly class TopSteps
     private function edgeText(Setup $setup): StepText
     {
         $inset = Figure::measured(Length::inches(BastingRule::INSET_INCHES));
-        $first = $setup->firstSide();
         $fullness = $setup->fullnessAt(End::Lead);
         if (EdgeKind::Straight !== $setup->plan->job->top->edge) {
             $what = EdgeKind::Points === $setup->plan->job->top->edge ? 'points' : 'scallops';
@@ -375,7 +374,7 @@ final readonly class TopSteps
         if ($fullness->isPositive()) {
             return new StepText(
                 Phrase::of(
-                    "Baste the far edge from the centre out, to the $first first, %s inside, walking in %s of " .
+                    "Baste the far edge {$setup->outward()}, %s inside, walking in %s of " .
                         'fullness half to each side.',
                     $inset,
                     Figure::measured($fullness),

@@ -73,7 +73,7 @@ final readonly class TurnSteps
                     ($setup->isClamped()
                         ? 'Clamp the tail end to the back pole and the stitched end to the front pole'
                         : 'Attach the tail end to the take-up leader and the stitched end to the other') .
-                        " as before, from the centre out, to the {$setup->firstSide()} first.",
+                        " as before, {$setup->outward()}.",
                 ),
                 why: Phrase::of('The same holds serve; only their ends are changed.'),
                 check: Phrase::of('Centres on their marks at both ends.'),

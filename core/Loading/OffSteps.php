@@ -27,7 +27,7 @@ final readonly class OffSteps
         if ($setup->is(Purpose::Basting)) {
             $sequence->add($this->setMachineBack($setup));
         }
-        $sequence->add($this->flat($setup), $setup->is(Purpose::Basting) ? $this->keep($setup) : $this->bag());
+        $sequence->add($this->flat($setup), $this->bag($setup));
     }
 
     private function unroll(Setup $setup): Step
@@ -179,52 +179,51 @@ final readonly class OffSteps
         );
     }
 
-    /** Basted and taken off, it is loaded once more by its backing: its margins stay, and a card goes with it. */
-    private function keep(Setup $setup): Step
+    private function bag(Setup $setup): Step
     {
-        $laid = $setup->plan->chosenPlan()->backing->laid;
+        $staysBasted = $setup->is(Purpose::Basting);
 
         return new Step(
             'bag',
             Group::Off,
             StepKind::TakeOff,
-            new StepText(
-                do: Phrase::of(
-                    'Trim nothing: it is loaded again by its backing. Roll it loosely, top side out, with its reload card.',
-                ),
-                why: Phrase::of(
-                    'The margins hold it the next time: %s at the lead and %s at the tail.',
-                    $laid->lead->figure,
-                    $laid->tail->figure,
-                ),
-                check: Phrase::of('Lead and tail are marked on the backing; the card says how it is basted.'),
-                otherwise: Phrase::of('A margin that was cut off is sewn on again as a strip before it is loaded.'),
-            ),
+            $staysBasted ? $this->keptText($setup) : $this->bagText(),
             Shown::Bed,
-            4,
+            $staysBasted ? 4 : 6,
             leaves: [new Setting(StatePart::Reference, 'none')],
         );
     }
 
-    private function bag(): Step
+    /** Basted and taken off, it is loaded once more by its backing: its margins stay, and a card goes with it. */
+    private function keptText(Setup $setup): StepText
     {
-        return new Step(
-            'bag',
-            Group::Off,
-            StepKind::TakeOff,
-            new StepText(
-                do: Phrase::of(
-                    'Trim if it was asked for, keeping %s, and bag it with its left-over backing and batting and ' .
-                        'its label.',
-                    Figure::measured(Length::inches(1)),
-                ),
-                why: Phrase::of('The client binds it, and the leftovers are theirs.'),
-                check: Phrase::of('Label, quilt and leftovers in one bag.'),
-                otherwise: Phrase::of('Write the title on what does not fit.'),
+        $laid = $setup->plan->chosenPlan()->backing->laid;
+
+        return new StepText(
+            do: Phrase::of(
+                'Trim nothing: it is loaded again by its backing. Write lead and tail on its margins, and roll it loosely, ' .
+                    'top side out, with its reload card.',
             ),
-            Shown::Bed,
-            6,
-            leaves: [new Setting(StatePart::Reference, 'none')],
+            why: Phrase::of(
+                'The margins hold it the next time: %s at the lead and %s at the tail.',
+                $laid->lead->figure,
+                $laid->tail->figure,
+            ),
+            check: Phrase::of('Lead and tail are marked on the backing; the card says how it is basted.'),
+            otherwise: Phrase::of('A margin that was cut off is sewn on again as a strip before it is loaded.'),
+        );
+    }
+
+    private function bagText(): StepText
+    {
+        return new StepText(
+            do: Phrase::of(
+                'Trim if it was asked for, keeping %s, and bag it with its left-over backing and batting and its label.',
+                Figure::measured(Length::inches(1)),
+            ),
+            why: Phrase::of('The client binds it, and the leftovers are theirs.'),
+            check: Phrase::of('Label, quilt and leftovers in one bag.'),
+            otherwise: Phrase::of('Write the title on what does not fit.'),
         );
     }
 }

@@ -617,6 +617,12 @@ final class StepsTest extends TestCase
         self::assertSame(2, substr_count($by($wide), 'Pin back the flaps of the leader beside it, up to 21 in wide.'));
         self::assertSame(2, substr_count($by($wide), 'Free the flaps before they come round.'));
         self::assertStringContainsString('up to 25 in wide', $by(self::hungAt($wide, Length::inches(-4))));
+        $across = $wide->plan->chosenPlan()->backing->squaredUp->across->toInches();
+        $just = static fn(float $inches): string => $by(
+            Loads::setup(['frame/leader_width' => \sprintf('%.4F in', $across + 2 * $inches)]),
+        );
+        self::assertStringContainsString('up to 6 in wide', $just(6.01));
+        self::assertStringNotContainsString('flaps of the leader', $just(5.99));
         $narrow = $by(Loads::setup(['frame/leader_width' => '88 in']));
         self::assertStringNotContainsString('flaps of the leader', $narrow);
         self::assertStringNotContainsString('Free the flaps', $narrow);

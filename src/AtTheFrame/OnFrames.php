@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\AtTheFrame;
 
 use App\Account\Studio;
-use Symfony\Component\DependencyInjection\ParameterBag\ContainerBagInterface;
+use App\Platform\Build;
 use Symfony\Contracts\Cache\CacheInterface;
 use Symfony\Contracts\Cache\ItemInterface;
 
@@ -18,7 +18,7 @@ final readonly class OnFrames
         private RunRepository $runs,
         private RunViews $views,
         private CacheInterface $cache,
-        private ContainerBagInterface $parameters,
+        private Build $build,
     ) {}
 
     /** @return list<OnFrame> the earliest begun first */
@@ -60,9 +60,6 @@ final readonly class OnFrames
 
     private function key(Run $run, int $last): string
     {
-        // Another build of the application may plan otherwise.
-        $build = $this->parameters->get('container.build_id');
-
-        return \sprintf('on-frame-%s-%s-%d', \is_string($build) ? $build : '', $run->id(), $last);
+        return \sprintf('on-frame-%s-%s-%d', $this->build->id(), $run->id(), $last);
     }
 }

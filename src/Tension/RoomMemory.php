@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Tension;
 
 use App\Account\Studio;
+use App\Platform\Build;
 use Schwung\Core\Tension\Pattern;
-use Symfony\Component\DependencyInjection\ParameterBag\ContainerBagInterface;
 use Symfony\Contracts\Cache\CacheInterface;
 use Symfony\Contracts\Cache\ItemInterface;
 
@@ -15,7 +15,7 @@ final readonly class RoomMemory
 {
     private const SECONDS = 86_400;
 
-    public function __construct(private CacheInterface $cache, private ContainerBagInterface $parameters) {}
+    public function __construct(private CacheInterface $cache, private Build $build) {}
 
     /**
      * @param \Closure(): string $make
@@ -51,9 +51,6 @@ final readonly class RoomMemory
 
     private function key(Studio $studio, string $what): string
     {
-        // Another build of the application may show the same things otherwise.
-        $build = $this->parameters->get('container.build_id');
-
-        return \sprintf('tension-%s-%s-%d-%s', \is_string($build) ? $build : '', $studio->id(), $studio->seen(), $what);
+        return \sprintf('tension-%s-%s-%d-%s', $this->build->id(), $studio->id(), $studio->seen(), $what);
     }
 }

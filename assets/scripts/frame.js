@@ -140,6 +140,8 @@ function showRows() {
   for (const button of /** @type {NodeListOf<HTMLElement>} */ (section().querySelectorAll("[data-row]"))) {
     const row = Number(button.dataset.row);
     const isHalf = rows === row - 0.5;
+    // Of a pass that is done there is nothing left to tick.
+    /** @type {HTMLButtonElement} */ (button).disabled = done.has(key);
     button.setAttribute("aria-pressed", rows >= row ? "true" : isHalf ? "mixed" : "false");
     /** @type {HTMLElement} */ (button.querySelector("[data-half]")).hidden = !isHalf;
   }

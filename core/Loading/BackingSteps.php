@@ -180,29 +180,50 @@ final readonly class BackingSteps
             EndStop::Well => Phrase::of('until that end drops off the leveller bar into the well'),
         };
 
+        [$do, $figure] = $this->windingOn(
+            $setup,
+            Phrase::of("Wind the $cloth neatly onto $roller, its lead end thrown over the rear so that it drags,"),
+            $until,
+            $stop,
+        );
+
         return $this->winding(
             $setup,
             'wind-on',
-            Phrase::joined(
-                Phrase::of("Wind the $cloth neatly onto $roller, its lead end thrown over the rear so that it drags,"),
-                $until,
-                Phrase::of('(%s go on); hold it again.' . $this->stands($setup), $this->wound($setup, $stop)),
-            ),
+            $do,
             'It is wound once; hanging over the rear it draws itself straight.',
             'Wind back to where the edge still lay straight.',
-            Phrase::of('%s on', $this->wound($setup, $stop)),
+            $figure,
             StatePart::Backing,
             static fn(ClothState $cloth): ClothState => $cloth->windOntoBacking($stop),
             $setup->habits->stop,
         );
     }
 
-    /** How much of the cloth is on a roller once so much of its end is left. */
-    private function wound(Setup $setup, Length $left): Figure
+    /**
+     * @param Length $left of the cloth, once it is wound so far
+     *
+     * @return array{Phrase, Phrase} what to do, and its figure; a short cloth may not reach round a roller yet
+     */
+    private function windingOn(Setup $setup, Phrase $way, Phrase $until, Length $left): array
     {
-        return Figure::measured(
-            Length::longest(Length::zero(), $setup->plan->chosenPlan()->backing->squaredUp->along->minus($left)),
-        );
+        $wound = $setup->plan->chosenPlan()->backing->squaredUp->along->minus($left);
+        if (!$wound->isPositive()) {
+            return [
+                Phrase::of(
+                    "The {$this->cloth(
+                        $setup,
+                    )} is too short to be wound yet: lay it over the bed, and keep the roller held.",
+                ),
+                Phrase::of('nothing to wind'),
+            ];
+        }
+        $figure = Figure::measured($wound);
+
+        return [
+            Phrase::joined($way, $until, Phrase::of('(%s go on); hold it again.' . $this->stands($setup), $figure)),
+            Phrase::of('%s on', $figure),
+        ];
     }
 
     /** From the rear: the cloth waits on the take-up, so that the other end is attached without weight. */
@@ -212,27 +233,30 @@ final readonly class BackingSteps
         $places = new Places($setup);
         $left = $places->notYetWound();
 
+        [$do, $figure] = $this->windingOn(
+            $setup,
+            Phrase::of("Wind the $cloth loosely onto the take-up roller"),
+            match ($setup->habits->stop) {
+                EndStop::Reach => Phrase::of(
+                    'until %s hang before the front bar',
+                    Figure::measured($places->tailStop()),
+                ),
+                EndStop::ShortOfBar => Phrase::of(
+                    'until its end lies %s short of the front bar',
+                    Figure::measured(Places::shortOfBar()),
+                ),
+                EndStop::Well => Phrase::of('until its end is about to drop off the front bar'),
+            },
+            $left,
+        );
+
         return $this->winding(
             $setup,
             'wind-on',
-            Phrase::joined(
-                Phrase::of("Wind the $cloth loosely onto the take-up roller"),
-                match ($setup->habits->stop) {
-                    EndStop::Reach => Phrase::of(
-                        'until %s hang before the front bar',
-                        Figure::measured($places->tailStop()),
-                    ),
-                    EndStop::ShortOfBar => Phrase::of(
-                        'until its end lies %s short of the front bar',
-                        Figure::measured(Places::shortOfBar()),
-                    ),
-                    EndStop::Well => Phrase::of('until its end is about to drop off the front bar'),
-                },
-                Phrase::of('(%s go on); hold it again.' . $this->stands($setup), $this->wound($setup, $left)),
-            ),
+            $do,
             'The other end is attached without weight on it; ripples do not matter yet.',
             'Wind back to where the edge still lay straight.',
-            Phrase::of('%s on', $this->wound($setup, $left)),
+            $figure,
             StatePart::TakeUp,
             static fn(ClothState $cloth): ClothState => $cloth->parkOnTakeUp($left),
             $setup->habits->stop,

@@ -582,6 +582,28 @@ final class StepsTest extends TestCase
         }
     }
 
+    /** From the rear, a cloth is wound once it is longer than the bed and what is to hang before it. */
+    public function testAClothThatIsTooShortIsNotSaidToBeWound(): void
+    {
+        $bed = Loads::setup()->plan->job->frame->bed()->toInches();
+        $told = static function (float $along): string {
+            $sides = ['top' => '78 in', 'bottom' => '78 in', 'left' => "$along in", 'right' => "$along in"];
+            $members = [
+                'backing/sides' => $sides,
+                'backing/diagonal' => \sprintf('%.4F in', hypot(78, $along)),
+                'top/lengths' => array_fill_keys(['left', 'middle', 'right'], '20 in'),
+                'top/diagonals' => null,
+                'top/seams_across' => [],
+                'load/direction' => 'as-is',
+            ];
+
+            return implode("\n", Loads::told(Loads::steps($members)));
+        };
+
+        self::assertStringContainsString('wind-on: The backing is too short to be wound yet', $told($bed + 11.5));
+        self::assertStringContainsString('wind-on: Wind the backing loosely onto', $told($bed + 12.5));
+    }
+
     public function testTheFootIsClosedBlockByBlockAlongItsSeams(): void
     {
         $ticks = static function (Hand $hand): array {

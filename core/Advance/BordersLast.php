@@ -39,8 +39,9 @@ final readonly class BordersLast
      */
     public function borders(Top $top): array
     {
-        $across = SeamGrid::of($top->length(), $top->seamsAlongRails(Direction::AsIs));
-        $along = SeamGrid::of($top->width(), $top->seamsRollerToRoller(Direction::AsIs));
+        $upright = $top->ledBy(null);
+        $across = SeamGrid::of($top->length(), $upright->seamsAlongRails(Direction::AsIs));
+        $along = SeamGrid::of($top->width(), $upright->seamsRollerToRoller(Direction::AsIs));
         $borders = [
             ['top', $top->width(), $across->firstBorder],
             ['bottom', $top->width(), $across->length - $across->lastBorder],

@@ -56,6 +56,17 @@ final readonly class CourseRule
         );
     }
 
+    /** Only basted, it is worked as deep as the bed allows: neither rows nor seams say where a pass ends. */
+    public function basting(Top $top, Direction $direction): Course
+    {
+        $plan = (new BlockPasses($this->roll))->plan(
+            SeamGrid::of($top->along($direction), []),
+            from: $this->outOfReach->toMillimetres(),
+        );
+
+        return new Course($this->roll, $plan->passes, null, null, [], null, $this->outOfReach);
+    }
+
     /** The quilt turned round in the middle, whether that is worth it or not; null where it cannot be done. */
     public function turnedRound(Quilting $quilting, Top $top, Direction $direction): ?TurnRound
     {

@@ -93,8 +93,9 @@ final readonly class FloatRule
      *
      * @return list<Phrase> empty where nothing hangs
      */
-    public function holdingTheEnd(Job $job, DirectionPlan $chosen, bool $hasSteelBars): array
+    public function holdingTheEnd(Job $job, DirectionPlan $chosen): array
     {
+        $hasSteelBars = $job->frame->fittings->hasSteelBars;
         if (FloatKind::Full !== $job->load->float && !$job->top->edge->mustFloat()) {
             return [];
         }

@@ -7,7 +7,6 @@ namespace Schwung\Core\Attachment;
 use Schwung\Core\Direction\DirectionPlan;
 use Schwung\Core\Frame\FrameMeasure;
 use Schwung\Core\Job\Job;
-use Schwung\Core\Material\Direction;
 use Schwung\Core\Material\End;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
@@ -85,13 +84,8 @@ final readonly class LoadedEdges
 
     private function isWorkedIn(End $end): bool
     {
-        $edge = match ([$this->chosen->direction, $end]) {
-            [Direction::AsIs, End::Lead] => 'top',
-            [Direction::AsIs, End::Tail] => 'bottom',
-            [Direction::Turned, End::Lead] => 'left',
-            default => 'right',
-        };
+        $edge = $this->job->top->edgeAt($this->chosen->direction, $end);
 
-        return EdgeVerdict::WorkIn === $this->top->edges[$edge]->verdict();
+        return EdgeVerdict::WorkIn === $this->top->edges[$edge->value]->verdict();
     }
 }

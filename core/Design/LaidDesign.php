@@ -50,4 +50,30 @@ final readonly class LaidDesign
             $this->path->stitched()->toMillimetres() * $this->scale * $this->repeats * $this->rows->count,
         );
     }
+
+    /**
+     * How far at most from one dip of the last row to the next, where it comes so near to the tail edge; null where it
+     * never does.
+     */
+    public function betweenDips(Length $along, Length $near): ?Length
+    {
+        $last = $this->rows->start($this->rows->count - 1)->toMillimetres();
+        $lowest = $along->minus($near)->toMillimetres();
+        $dips = [];
+        foreach (array_merge([], ...$this->path->lines) as $point) {
+            if ($last + $point->y * $this->scale >= $lowest) {
+                $dips[] = $point->x * $this->scale;
+            }
+        }
+        if ([] === $dips) {
+            return null;
+        }
+        sort($dips);
+        $widest = $this->repeat() - $dips[\count($dips) - 1] + $dips[0];
+        for ($i = 1; $i < \count($dips); ++$i) {
+            $widest = max($widest, $dips[$i] - $dips[$i - 1]);
+        }
+
+        return Length::millimetres($widest);
+    }
 }

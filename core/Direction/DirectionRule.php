@@ -12,8 +12,11 @@ use Schwung\Core\Advance\Section;
 use Schwung\Core\Advance\SectionRule;
 use Schwung\Core\Job\Job;
 use Schwung\Core\Material\Direction;
+use Schwung\Core\Material\End;
+use Schwung\Core\Material\TopEdge;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Practice\Practice;
+use Schwung\Core\Practice\Purpose;
 use Schwung\Core\Sizing\BackingCheck;
 use Schwung\Core\Sizing\BackingRule;
 use Schwung\Core\Sizing\UsableBacking;
@@ -28,14 +31,7 @@ final readonly class DirectionRule
         $check = (new BackingRule($this->practice))->check($job->top, $cloth, $job->load, $direction);
         $roll = $this->roll($job);
         $sections = $this->sections($job, $direction);
-        $course =
-            null === $roll || null === $job->quilting
-                ? null
-                : (new CourseRule($roll, $this->practice->outOfReach($job->load->lead, $job->float())))->plan(
-                    $job->quilting,
-                    $job->top,
-                    $direction,
-                );
+        $course = null === $roll ? null : $this->course($job, $roll, $direction);
 
         return new DirectionPlan(
             direction: $direction,
@@ -43,7 +39,7 @@ final readonly class DirectionRule
             sections: $sections,
             blockers: $this->blockers($job, $direction, $sections, $check, $course),
             stretch: StretchLie::of($job->backing->stretch, $direction),
-            keepsUp: Direction::AsIs === $direction ||
+            keepsUp: TopEdge::Top === $job->top->edgeAt($direction, End::Lead) ||
                 !$job->top->directional ||
                 true !== $job->quilting?->isDirectional,
             course: $course,
@@ -56,6 +52,17 @@ final readonly class DirectionRule
                 ),
             seamWinds: [] !== $job->backing->seamsRollerToRoller($direction),
         );
+    }
+
+    private function course(Job $job, Roll $roll, Direction $direction): ?Course
+    {
+        $rule = new CourseRule($roll, $this->practice->outOfReach($job->load->lead, $job->float()));
+
+        return match (true) {
+            Purpose::Basting === $job->desk->habits->purpose => $rule->basting($job->top, $direction),
+            null === $job->quilting => null,
+            default => $rule->plan($job->quilting, $job->top, $direction),
+        };
     }
 
     private function roll(Job $job): ?Roll

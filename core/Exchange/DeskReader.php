@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Exchange;
 
+use Schwung\Core\Frame\Foot;
 use Schwung\Core\Job\Desk;
 use Schwung\Core\Job\Entries;
 use Schwung\Core\Job\Entry;
@@ -49,6 +50,9 @@ final readonly class DeskReader
             place: $this->word($members['position'], PlaceWish::class) ?? PlaceWish::Centre,
             habits: (new HabitsReader())->read($habits, $this->habits($members)),
             overruling: $this->overruling($members),
+            foot: $this->word($members['foot'], Foot::class),
+            isRaised: $flag('raised'),
+            isRulerWork: $flag('ruler_work'),
         );
     }
 

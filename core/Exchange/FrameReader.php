@@ -25,6 +25,7 @@ final readonly class FrameReader
             'methods',
             'stock',
             'side_clamps',
+            ...FittingsReader::KEYS,
         ]);
         $kind = $members['kind']->word(FrameKind::class);
         $measures = [];
@@ -41,7 +42,15 @@ final readonly class FrameReader
         if (null === $kind || $this->lacksAny($measures)) {
             return null;
         }
-        $frame = new Frame($kind, $measures, $teeth, array_values(array_filter($methods)), $stock, $clamps);
+        $frame = new Frame(
+            $kind,
+            $measures,
+            $teeth,
+            array_values(array_filter($methods)),
+            $stock,
+            $clamps,
+            (new FittingsReader())->read($members),
+        );
         if (!$frame->usableAcross()->isPositive()) {
             $members['rail']->fault('a rail longer than what is out of reach at its ends');
         }

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Exchange;
 
+use Schwung\Core\Frame\BetterWay;
+use Schwung\Core\Frame\Foot;
 use Schwung\Core\Frame\Frame;
 use Schwung\Core\Frame\HoldingSystem;
+use Schwung\Core\Frame\Machine;
 use Schwung\Core\Frame\Stock;
 use Schwung\Core\Frame\StockPiece;
 use Schwung\Core\Measure\Length;
@@ -24,6 +27,24 @@ final readonly class FrameWriter
                 'methods' => array_map(static fn(HoldingSystem $system): string => $system->value, $frame->methods),
                 'stock' => $this->stock($frame->stock),
                 'side_clamps' => $frame->sideClamps?->value,
+                'steel_bars' => $frame->fittings->hasSteelBars ? true : null,
+                'table' => $frame->fittings->hasTable,
+                'side_clamp_count' => $frame->fittings->sideClamps,
+                'machine' => $this->machine($frame->fittings->machine),
+            ],
+            static fn(mixed $member): bool => null !== $member && [] !== $member,
+        );
+    }
+
+    /** @return array<string, mixed> what nobody said is left out */
+    private function machine(Machine $machine): array
+    {
+        return array_filter(
+            [
+                'kind' => $machine->kind?->value,
+                'feet' => array_map(static fn(Foot $foot): string => $foot->value, $machine->feet),
+                'always' => $machine->always?->value,
+                'better' => BetterWay::Both === $machine->better ? null : $machine->better->value,
             ],
             static fn(mixed $member): bool => null !== $member && [] !== $member,
         );

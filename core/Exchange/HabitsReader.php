@@ -14,6 +14,7 @@ use Schwung\Core\Practice\ClampGrip;
 use Schwung\Core\Practice\ClampTime;
 use Schwung\Core\Practice\EdgeGuide;
 use Schwung\Core\Practice\EdgeLine;
+use Schwung\Core\Practice\EdgeRun;
 use Schwung\Core\Practice\EndStop;
 use Schwung\Core\Practice\FarEdge;
 use Schwung\Core\Practice\FirstFixings;
@@ -24,12 +25,15 @@ use Schwung\Core\Practice\LayerOrder;
 use Schwung\Core\Practice\LineDirection;
 use Schwung\Core\Practice\LoadingHabits;
 use Schwung\Core\Practice\LoadingPlace;
+use Schwung\Core\Practice\NeedleStop;
 use Schwung\Core\Practice\People;
 use Schwung\Core\Practice\PickTime;
 use Schwung\Core\Practice\Purpose;
 use Schwung\Core\Practice\SecondEnd;
 use Schwung\Core\Practice\SideBasting;
+use Schwung\Core\Practice\Smoothing;
 use Schwung\Core\Practice\ToAndFro;
+use Schwung\Core\Practice\Tug;
 
 /** Reads "load/habits" of a job: the schools by which it is loaded. What is left out stays as it was. */
 final readonly class HabitsReader
@@ -59,6 +63,10 @@ final readonly class HabitsReader
         'clamps_firm' => ClampFirmness::class,
         'last_edge' => LastEdge::class,
         'people' => People::class,
+        'smoothing' => Smoothing::class,
+        'edges' => EdgeRun::class,
+        'tug' => Tug::class,
+        'needle' => NeedleStop::class,
     ];
 
     /** What may be said of a load beside the schools. */
@@ -118,6 +126,10 @@ final readonly class HabitsReader
             direction: $this->word($members['direction'] ?? null, LineDirection::class) ?? $else->direction,
             lock: $this->word($members['lock'] ?? null, ChannelLock::class) ?? $else->lock,
             people: $this->word($members['people'] ?? null, People::class) ?? $else->people,
+            smoothing: $this->word($members['smoothing'] ?? null, Smoothing::class) ?? $else->smoothing,
+            edgeRun: $this->word($members['edges'] ?? null, EdgeRun::class) ?? $else->edgeRun,
+            tug: $this->word($members['tug'] ?? null, Tug::class) ?? $else->tug,
+            needle: $this->word($members['needle'] ?? null, NeedleStop::class) ?? $else->needle,
             hand: $this->word($members['hand'] ?? null, Hand::class) ?? $else->hand,
             centreSeam: isset($members['centre_seam']) && !$members['centre_seam']->isMissing()
                 ? true === $members['centre_seam']->flag()

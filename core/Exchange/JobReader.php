@@ -41,14 +41,16 @@ final readonly class JobReader
         $members = $root->document('schwung/job', self::KEYS);
         $units = $members['units']->word(UnitSystem::class);
 
+        $load = (new LoadReader())->read($members['load']);
+
         return new JobParts(
             title: $members['title']->text(),
             units: $units,
-            top: (new TopReader())->read($members['top']),
+            top: (new TopReader())->read($members['top'])?->ledBy($load?->leadEdge),
             backing: (new BackingReader())->read($members['backing'], $faults),
             batting: $members['batting']->isMissing() ? null : (new BattingReader())->read($members['batting']),
             frame: $frame ?? (new FrameReader())->read($members['frame']),
-            load: (new LoadReader())->read($members['load']),
+            load: $load,
             quilting: $members['quilting']->isMissing() ? null : (new QuiltingReader())->read($members['quilting']),
             desk: (new DeskReader($units ?? UnitSystem::Inches))->read(
                 $members['desk'],

@@ -8,6 +8,7 @@ use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Job\CustomMargins;
 use Schwung\Core\Job\DirectionWish;
 use Schwung\Core\Job\Load;
+use Schwung\Core\Material\TopEdge;
 use Schwung\Core\Practice\FloatKind;
 use Schwung\Core\Practice\HoldHabit;
 use Schwung\Core\Practice\MarginSchool;
@@ -18,8 +19,19 @@ final readonly class LoadReader
 {
     public function read(Node $node): ?Load
     {
-        $members = $node->members(['direction', 'margins', 'float', 'lead', 'tail', 'top', 'planned', 'habits']);
+        $members = $node->members([
+            'direction',
+            'lead_edge',
+            'margins',
+            'float',
+            'lead',
+            'tail',
+            'top',
+            'planned',
+            'habits',
+        ]);
         $direction = $members['direction']->word(DirectionWish::class);
+        $leadEdge = $this->leadEdge($members['lead_edge'], $direction);
         $float = $members['float']->word(FloatKind::class);
         $isCustom = $members['margins']->isObject();
         $custom = $isCustom ? $this->custom($members['margins']) : null;
@@ -44,7 +56,25 @@ final readonly class LoadReader
             tailHabit: $tailHabit,
             topHabit: $topHabit,
             planned: $planned,
+            leadEdge: $leadEdge,
         );
+    }
+
+    /** One that can lead the way round that is asked for. */
+    private function leadEdge(Node $node, ?DirectionWish $direction): ?TopEdge
+    {
+        $edge = $node->isMissing() ? null : $node->word(TopEdge::class);
+        $isOfAnotherWay =
+            null !== $edge && !\in_array($direction?->value, [null, 'auto', $edge->direction()->value], true);
+        if ($isOfAnotherWay) {
+            $node->fault(
+                DirectionWish::AsIs === $direction
+                    ? 'the top or the bottom edge, as it is asked to lie'
+                    : 'the left or the right edge, as it is asked to lie turned',
+            );
+        }
+
+        return $isOfAnotherWay ? null : $edge;
     }
 
     /** @return list<string> margins of one's own have no word: all four stand in its place */

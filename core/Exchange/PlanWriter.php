@@ -303,7 +303,7 @@ final readonly class PlanWriter
             'centre_seam' => $desk->habits->centreSeam,
             'turn_at_middle' => true === $this->preparation->winding()?->isTurnedRound,
             'borders_last' => [] !== ($this->preparation->winding()->borders ?? []),
-            'hand' => ($desk->habits->hand ?? $known->hand)->value,
+            'hand' => ($desk->habits->hand ?? $known->body->hand)->value,
         ];
     }
 

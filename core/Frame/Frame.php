@@ -28,6 +28,7 @@ final readonly class Frame
         public array $methods = [],
         public Stock $stock = new Stock(),
         public ?ClampWidth $sideClamps = null,
+        public Fittings $fittings = new Fittings(),
     ) {
         $taken = [];
         foreach (FrameMeasure::cases() as $measure) {

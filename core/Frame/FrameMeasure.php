@@ -20,9 +20,12 @@ enum FrameMeasure: string implements Worded
     case Throat = 'throat';
     case ArmClearance = 'arm_clearance';
     case TakeupDiameter = 'takeup_diameter';
+    case BackingDiameter = 'backing_diameter';
+    case TopDiameter = 'top_diameter';
     case FrontAllowance = 'front_allowance';
     case BackAllowance = 'back_allowance';
     case BedSpan = 'bed_span';
+    case RollerToBar = 'roller_to_bar';
     case LeaderLength = 'leader_length';
     case LeaderWidth = 'leader_width';
 
@@ -36,9 +39,12 @@ enum FrameMeasure: string implements Worded
             self::Rail, self::Throat, self::ArmClearance, self::TakeupDiameter => true,
             self::UnreachableLeft,
             self::UnreachableRight,
+            self::BackingDiameter,
+            self::TopDiameter,
             self::FrontAllowance,
             self::BackAllowance,
             self::BedSpan,
+            self::RollerToBar,
             self::LeaderLength,
             self::LeaderWidth
                 => false,
@@ -51,7 +57,15 @@ enum FrameMeasure: string implements Worded
         return match ($this) {
             self::UnreachableLeft, self::UnreachableRight, self::FrontAllowance, self::BackAllowance => true,
             self::LeaderLength, self::LeaderWidth => $kind->isClamped(),
-            self::Rail, self::Throat, self::ArmClearance, self::TakeupDiameter, self::BedSpan => false,
+            self::Rail,
+            self::Throat,
+            self::ArmClearance,
+            self::TakeupDiameter,
+            self::BackingDiameter,
+            self::TopDiameter,
+            self::BedSpan,
+            self::RollerToBar
+                => false,
         };
     }
 
@@ -65,7 +79,10 @@ enum FrameMeasure: string implements Worded
             self::Throat,
             self::ArmClearance,
             self::TakeupDiameter,
+            self::BackingDiameter,
+            self::TopDiameter,
             self::BedSpan,
+            self::RollerToBar,
             self::LeaderLength,
             self::LeaderWidth
                 => null,
@@ -81,9 +98,12 @@ enum FrameMeasure: string implements Worded
             self::Throat => 'Throat',
             self::ArmClearance => 'Arm clearance',
             self::TakeupDiameter => 'Take-up roller',
+            self::BackingDiameter => 'Backing roller',
+            self::TopDiameter => 'Top roller',
             self::FrontAllowance => 'Kept free in front',
             self::BackAllowance => 'Kept free at the back',
             self::BedSpan => 'Bed',
+            self::RollerToBar => 'Roller to bar',
             self::LeaderLength => 'Leader length',
             self::LeaderWidth => 'Leader width',
         };
@@ -99,9 +119,13 @@ enum FrameMeasure: string implements Worded
             self::Throat => 'From the needle to the back of the arm. See "Is this the true throat?"',
             self::ArmClearance => 'The height free under the arm for the roll.',
             self::TakeupDiameter => 'Across the bare roller.',
+            self::BackingDiameter
+                => 'The same of the roller that carries the backing; as the take-up where it is left out.',
+            self::TopDiameter => 'The same of the roller that carries the top.',
             self::FrontAllowance => 'Usually 3 in before the front bar.',
             self::BackAllowance => 'Usually 3 in before the take-up.',
             self::BedSpan => 'From the front bar to the take-up.',
+            self::RollerToBar => 'The way of the cloth from the backing roller up to the front bar.',
             self::LeaderLength => 'From the roller to its free edge.',
             self::LeaderWidth => 'Along the roller.',
         };

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Job;
 
+use Schwung\Core\Frame\Foot;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Practice\LoadingHabits;
 
@@ -19,6 +20,8 @@ final readonly class Desk
      * @param Length|null                 $repeat of the print of a pieced backing
      * @param Length|null                 $roll   width of a roll of batting
      * @param list<array{Length, Length}> $pieces of batting, width and length
+     * @param Foot|null                   $foot   that was asked for
+     * @param bool                        $isRaised pieces of the top stand up or are glued on
      * @param string                      $design the word of a row design; empty where none is laid
      */
     public function __construct(
@@ -32,5 +35,8 @@ final readonly class Desk
         public PlaceWish $place = PlaceWish::Centre,
         public LoadingHabits $habits = new LoadingHabits(),
         public ?Overruling $overruling = null,
+        public ?Foot $foot = null,
+        public bool $isRaised = false,
+        public bool $isRulerWork = false,
     ) {}
 }

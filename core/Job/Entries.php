@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Job;
 
+use Schwung\Core\Frame\Foot;
 use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Material\BackingKind;
 use Schwung\Core\Material\BattingKind;
 use Schwung\Core\Material\EdgeKind;
 use Schwung\Core\Material\Stretch;
+use Schwung\Core\Material\TopEdge;
 use Schwung\Core\Practice\Alignment;
 use Schwung\Core\Practice\BastingStitch;
 use Schwung\Core\Practice\BattingHold;
@@ -18,6 +20,7 @@ use Schwung\Core\Practice\ClampGrip;
 use Schwung\Core\Practice\ClampTime;
 use Schwung\Core\Practice\EdgeGuide;
 use Schwung\Core\Practice\EdgeLine;
+use Schwung\Core\Practice\EdgeRun;
 use Schwung\Core\Practice\EndStop;
 use Schwung\Core\Practice\FarEdge;
 use Schwung\Core\Practice\FirstFixings;
@@ -29,13 +32,16 @@ use Schwung\Core\Practice\LineDirection;
 use Schwung\Core\Practice\LoadingHabits;
 use Schwung\Core\Practice\LoadingPlace;
 use Schwung\Core\Practice\MarginSchool;
+use Schwung\Core\Practice\NeedleStop;
 use Schwung\Core\Practice\People;
 use Schwung\Core\Practice\PickTime;
 use Schwung\Core\Practice\PinSchool;
 use Schwung\Core\Practice\Purpose;
 use Schwung\Core\Practice\SecondEnd;
 use Schwung\Core\Practice\SideBasting;
+use Schwung\Core\Practice\Smoothing;
 use Schwung\Core\Practice\ToAndFro;
+use Schwung\Core\Practice\Tug;
 
 /**
  * Every entry of a quilt, declared once.
@@ -69,6 +75,10 @@ final class Entries
         'desk/line_direction' => LineDirection::class,
         'desk/lock' => ChannelLock::class,
         'desk/people' => People::class,
+        'desk/smoothing' => Smoothing::class,
+        'desk/edge_run' => EdgeRun::class,
+        'desk/tug' => Tug::class,
+        'desk/needle' => NeedleStop::class,
     ];
 
     /** @var array<string, Entry>|null */
@@ -148,6 +158,7 @@ final class Entries
     {
         $entries = [
             new Entry('load/direction', EntryType::Word, DirectionWish::Auto->value, DirectionWish::class),
+            new Entry('load/lead_edge', EntryType::Word, '', TopEdge::class, true),
             new Entry('load/margins', EntryType::Word, MarginSchool::Four->value, MarginSchool::class),
             ...array_map(static fn(string $edge): Entry => self::measure("load/custom/$edge", '4 in'), [
                 'lead',
@@ -206,6 +217,9 @@ final class Entries
             new Entry('desk/position', EntryType::Word, PlaceWish::Centre->value, PlaceWish::class),
             new Entry('desk/purpose', EntryType::Word, Purpose::Quilting->value, Purpose::class),
             ...$habits,
+            new Entry('desk/foot', EntryType::Word, '', Foot::class, true),
+            self::flag('desk/raised'),
+            self::flag('desk/ruler_work'),
             new Entry('desk/despite', EntryType::Text, '', mayBeLeft: true),
             new Entry('desk/despite_of', EntryType::Text, '', mayBeLeft: true),
         ];

@@ -6,6 +6,7 @@ namespace Schwung\Core\Job;
 
 use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Material\End;
+use Schwung\Core\Material\TopEdge;
 use Schwung\Core\Practice\FloatKind;
 use Schwung\Core\Practice\HoldHabit;
 use Schwung\Core\Practice\MarginSchool;
@@ -29,7 +30,16 @@ final readonly class Load
         public HoldHabit $tailHabit = new HoldHabit(),
         public HoldHabit $topHabit = new HoldHabit(),
         public ?\DateTimeImmutable $planned = null,
+        public ?TopEdge $leadEdge = null,
     ) {}
+
+    /** The way round that is asked for; an edge that is to lead asks for the one in which it can. */
+    public function wish(): DirectionWish
+    {
+        return DirectionWish::Auto === $this->direction && null !== $this->leadEdge
+            ? DirectionWish::from($this->leadEdge->direction()->value)
+            : $this->direction;
+    }
 
     public function holdingAt(End $end): HoldingSystem
     {

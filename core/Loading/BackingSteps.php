@@ -7,18 +7,22 @@ namespace Schwung\Core\Loading;
 use Schwung\Core\Attachment\Attachment;
 use Schwung\Core\Frame\FrameKind;
 use Schwung\Core\Frame\HoldingSystem;
+use Schwung\Core\Material\BackingKind;
 use Schwung\Core\Material\End;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Practice\EdgeLine;
+use Schwung\Core\Practice\EdgeRun;
 use Schwung\Core\Practice\EndStop;
 use Schwung\Core\Practice\LoadingPlace;
 use Schwung\Core\Practice\People;
 use Schwung\Core\Practice\Purpose;
 use Schwung\Core\Practice\School;
 use Schwung\Core\Practice\SecondEnd;
+use Schwung\Core\Practice\Smoothing;
 use Schwung\Core\Practice\ToAndFro;
+use Schwung\Core\Practice\Tug;
 
 /**
  * The backing on a frame with leaders: attached at both ends, evened by winding, looked at, and eased. A basted
@@ -155,6 +159,35 @@ final readonly class BackingSteps
         return People::Two === $setup->habits->people ? ' One of you at each end.' : ' Stand in the middle.';
     }
 
+    /** What the hands do while it winds. */
+    private function smoothing(Setup $setup): string
+    {
+        return Smoothing::Outward === $setup->habits->smoothing
+            ? ', smoothing from the centre out'
+            : ', without spreading it by hand';
+    }
+
+    /** @return list<Phrase> what goes by while it winds, to be seen to as it comes */
+    private function onTheWay(Setup $setup): array
+    {
+        $isWideInOnePiece =
+            BackingKind::Wide === $setup->plan->job->backing->kind && [] === $setup->plan->job->backing->seams;
+        $hold = match ($setup->system(End::Tail)) {
+            HoldingSystem::Pins => 'pins and lip',
+            default => 'hold and lip',
+        };
+
+        return [
+            Phrase::of("As the attached edge first comes round: $hold folded flat, the leader's tail flipped clear."),
+            Phrase::of('Hair and threads picked off as they go by; creases misted.'),
+            Phrase::of(
+                Tug::WideOnly === $setup->habits->tug && $isWideInOnePiece
+                    ? 'Drawn a little toward both sides where it folds in the middle.'
+                    : 'Not pulled toward its sides.',
+            ),
+        ];
+    }
+
     /** The roller that carries the backing, by the one name that it has on this frame. */
     private function roller(Setup $setup): string
     {
@@ -170,12 +203,13 @@ final readonly class BackingSteps
     private function windFromFront(Setup $setup): Step
     {
         [$cloth, $roller] = [$this->cloth($setup), $this->roller($setup)];
-        $stop = (new Places($setup))->leadStop();
+        $places = new Places($setup);
+        $stop = $places->leadStop();
         $until = match ($setup->habits->stop) {
             EndStop::Reach => Phrase::of('until that end hangs %s behind the front bar', Figure::measured($stop)),
             EndStop::ShortOfBar => Phrase::of(
                 'until that end lies %s short of the leveller bar',
-                Figure::measured(Places::shortOfBar()),
+                Figure::measured($places->shortOfBar()),
             ),
             EndStop::Well => Phrase::of('until that end drops off the leveller bar into the well'),
         };
@@ -197,6 +231,7 @@ final readonly class BackingSteps
             StatePart::Backing,
             static fn(ClothState $cloth): ClothState => $cloth->windOntoBacking($stop),
             $setup->habits->stop,
+            $this->onTheWay($setup),
         );
     }
 
@@ -243,7 +278,7 @@ final readonly class BackingSteps
                 ),
                 EndStop::ShortOfBar => Phrase::of(
                     'until its end lies %s short of the front bar',
-                    Figure::measured(Places::shortOfBar()),
+                    Figure::measured($places->shortOfBar()),
                 ),
                 EndStop::Well => Phrase::of('until its end is about to drop off the front bar'),
             },
@@ -278,7 +313,7 @@ final readonly class BackingSteps
             $isFront
                 ? Phrase::of("Wind the take-up forward until the lead hold stands %s $where the leveller bar.", $far)
                 : Phrase::of(
-                    "Wind the $cloth neatly onto $roller, smoothing from the centre out, until the lead hold stands %s " .
+                    "Wind the $cloth neatly onto $roller{$this->smoothing($setup)}, until the lead hold stands %s " .
                         "$where the leveller bar.",
                     $far,
                 ),
@@ -287,11 +322,15 @@ final readonly class BackingSteps
             Phrase::of('%s', $far),
             StatePart::TakeUp,
             static fn(ClothState $cloth): ClothState => $cloth->standAt($hold),
-            null,
+            $isFront ? null : $setup->habits->smoothing,
+            $isFront ? [] : $this->onTheWay($setup),
         );
     }
 
-    /** @param \Closure(ClothState): ClothState $does */
+    /**
+     * @param \Closure(ClothState): ClothState $does
+     * @param list<Phrase>                     $ticks
+     */
     private function winding(
         Setup $setup,
         string $key,
@@ -302,6 +341,7 @@ final readonly class BackingSteps
         StatePart $held,
         \Closure $does,
         ?School $school,
+        array $ticks = [],
     ): Step {
         $hasFlaps = null !== $setup->flap();
 
@@ -312,7 +352,11 @@ final readonly class BackingSteps
             text: new StepText(
                 do: $hasFlaps ? Phrase::joined($do, Phrase::of('Free the flaps before they come round.')) : $do,
                 why: Phrase::of($why),
-                check: Phrase::of('Side edges wind on over themselves.'),
+                check: Phrase::of(
+                    EdgeRun::Stacked === $setup->habits->edgeRun
+                        ? 'Side edges wind on over themselves.'
+                        : 'No ripple runs in; the side edges may wander.',
+                ),
                 otherwise: Phrase::of($otherwise),
                 figure: $figure,
                 caution: Phrase::of(
@@ -328,6 +372,7 @@ final readonly class BackingSteps
             leaves: [new Setting($held, 'held'), ...$hasFlaps ? [new Setting(StatePart::Flaps, 'free')] : []],
             does: $does,
             school: $school,
+            ticks: $ticks,
         );
     }
 

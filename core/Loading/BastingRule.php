@@ -7,6 +7,7 @@ namespace Schwung\Core\Loading;
 use Schwung\Core\Material\End;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Point;
+use Schwung\Core\Practice\Distance;
 use Schwung\Core\Practice\FarEdge;
 use Schwung\Core\Practice\Hand;
 use Schwung\Core\Practice\LineDirection;
@@ -20,13 +21,6 @@ use Schwung\Core\Practice\SideBasting;
  */
 final readonly class BastingRule
 {
-    /** An eighth of an inch: what a binding hides. */
-    public const INSET_INCHES = 0.125;
-    /** A hand's width between lines over the whole. */
-    public const HAND_INCHES = 4;
-    /** The small step below the reference line at which the top is laid. */
-    public const STEP_INCHES = 0.5;
-
     /** @return list<BastingLine> */
     public function lines(Setup $setup): array
     {
@@ -41,7 +35,7 @@ final readonly class BastingRule
                 : $this->across(
                     $setup,
                     BastingLineKind::TopEdge,
-                    $this->inset()->toMillimetres(),
+                    $setup->inset()->toMillimetres(),
                     null,
                     FarEdge::Wavy === $setup->habits->farEdge,
                 ),
@@ -54,7 +48,9 @@ final readonly class BastingRule
     /** How far the reference line lies before the top's lead edge. */
     public function referenceBefore(Setup $setup): Length
     {
-        return FarEdge::Below === $setup->habits->farEdge ? Length::inches(self::STEP_INCHES) : Length::zero();
+        return FarEdge::Below === $setup->habits->farEdge
+            ? $setup->practice->at(Distance::ReferenceStep)
+            : Length::zero();
     }
 
     /** @return list<BastingLine> */
@@ -66,7 +62,7 @@ final readonly class BastingRule
             ? [$this->line($setup, BastingLineKind::Reference, new Point(-$half, $at), new Point($half, $at))]
             : [];
         if ($setup->isBastedAllOver()) {
-            $step = Length::inches(self::HAND_INCHES)->toMillimetres();
+            $step = $setup->practice->at(Distance::BastingSpacing)->toMillimetres();
             for ($y = $at + $step; $y < $at + $setup->plan->job->frame->bed()->toMillimetres(); $y += $step) {
                 $lines[] = $this->line($setup, BastingLineKind::AllOver, new Point(-$half, $y), new Point($half, $y));
             }
@@ -78,9 +74,10 @@ final readonly class BastingRule
     /** @return list<BastingLine> the half of the working hand's side first, or both in one */
     private function across(Setup $setup, BastingLineKind $kind, float $y, ?int $pass, bool $isWavy = false): array
     {
-        $half = $setup->across()->half()->minus($this->inset())->toMillimetres();
-        $first = Hand::Right === $setup->hand ? $half : -$half;
+        $half = $setup->across()->half()->minus($setup->inset())->toMillimetres();
         $isWhole = BastingLineKind::TopEdge === $kind && $this->isFromEndToEnd($setup);
+        $endsRight = $isWhole ? 'left' === $setup->startsAt() : 'right' === $setup->firstSide();
+        $first = $endsRight ? $half : -$half;
 
         return array_map(
             fn(float $x): BastingLine => $this->line(
@@ -89,10 +86,10 @@ final readonly class BastingRule
                 new Point($isWhole ? -$x : 0, $y),
                 new Point($x, $y),
                 $pass,
-                $this->inset(),
+                $setup->inset(),
                 $isWavy,
             ),
-            $isWhole ? [-$first] : [$first, -$first],
+            $isWhole ? [$first] : [$first, -$first],
         );
     }
 
@@ -107,7 +104,7 @@ final readonly class BastingRule
     private function sides(Setup $setup): array
     {
         [$lines, $done] = [[], 0.0];
-        $x = $setup->across()->half()->minus($this->inset())->toMillimetres();
+        $x = $setup->across()->half()->minus($setup->inset())->toMillimetres();
         foreach ($setup->winding->winds as $wind) {
             if ($wind->turnsBefore || $wind->fromTail) {
                 // Turned round, the bed counts from the tail: what is basted there ends where the first half ended.
@@ -135,7 +132,7 @@ final readonly class BastingRule
                             new Point($side, $start),
                             new Point($side, $end),
                             $wind->number,
-                            $this->inset(),
+                            $setup->inset(),
                         ),
                         [-$x, $x],
                     ),
@@ -156,7 +153,7 @@ final readonly class BastingRule
             : $this->across(
                 $setup,
                 BastingLineKind::LastEdge,
-                $setup->along()->minus($this->inset())->toMillimetres(),
+                $setup->along()->minus($setup->inset())->toMillimetres(),
                 $pass,
             );
     }
@@ -165,7 +162,7 @@ final readonly class BastingRule
     private function meander(Setup $setup): array
     {
         $half = $setup->across()->half()->minus(Length::inches(2))->toMillimetres();
-        $step = Length::inches(self::HAND_INCHES)->toMillimetres();
+        $step = $setup->practice->at(Distance::BastingSpacing)->toMillimetres();
         [$lines, $way] = [[], 1];
         for ($y = $step; $y < $setup->along()->toMillimetres() - $step / 2; $y += $step) {
             $lines[] = $this->line(
@@ -193,10 +190,5 @@ final readonly class BastingRule
         bool $isWavy = false,
     ): BastingLine {
         return new BastingLine($kind, $from, $to, $inset ?? Length::zero(), $setup->bastingStitches(), $pass, $isWavy);
-    }
-
-    private function inset(): Length
-    {
-        return Length::inches(self::INSET_INCHES);
     }
 }

@@ -235,7 +235,7 @@ final readonly class BattingSteps
         if (!$sequence->is(StatePart::Stitch, $setup->bastingState())) {
             $sequence->add(Stitching::setBasting($setup, Group::Batting));
         }
-        $hand = Figure::measured(Length::inches(BastingRule::HAND_INCHES));
+        $hand = Figure::measured($setup->spacing());
         $sequence->add(
             new Step(
                 'all-over',

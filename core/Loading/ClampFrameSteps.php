@@ -169,7 +169,14 @@ final readonly class ClampFrameSteps
             'clamp-' . $end->value,
             Group::Clamps,
             StepKind::Attach,
-            (new Holds())->text($setup, $end, $setup->held->at($end), "all layers to the $pole"),
+            (new Holds())
+                ->text($setup, $end, $setup->held->at($end), "all layers to the $pole")
+                ->then(
+                    Phrase::of(
+                        'Where the pole is thin for the clamp, a strip of scrap batting goes round it first. The corner ' .
+                            'fittings take no cloth.',
+                    ),
+                ),
             End::Lead === $end ? Shown::LeadRail : Shown::TailRail,
             3,
             needs: [new Setting(StatePart::Poles, 'held')],
@@ -256,7 +263,7 @@ final readonly class ClampFrameSteps
         if (!$sequence->is(StatePart::Stitch, $setup->bastingState())) {
             $sequence->add(Stitching::setBasting($setup, Group::Clamps));
         }
-        $inset = Figure::measured(Length::inches(BastingRule::INSET_INCHES));
+        $inset = Figure::measured($setup->inset());
         $at = (new Places($setup))->farEdge();
         $sequence->add(
             new Step(

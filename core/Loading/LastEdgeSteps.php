@@ -11,6 +11,7 @@ use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Practice\BastingStitch;
+use Schwung\Core\Practice\Distance;
 use Schwung\Core\Practice\FloatKind;
 use Schwung\Core\Practice\Hand;
 use Schwung\Core\Practice\LastEdge;
@@ -150,10 +151,14 @@ final readonly class LastEdgeSteps
             StepKind::Baste,
             new StepText(
                 do: Phrase::of(
-                    "Baste the tail edge from the middle outward$at, %s inside$back, and take out all $count pins.",
-                    Figure::measured(Length::inches(BastingRule::INSET_INCHES)),
+                    "Baste the tail edge from the middle outward$at, %s inside, the second run begun a little across the " .
+                        "first$back, and take out all $count pins.",
+                    Figure::measured($setup->inset()),
                 ),
-                why: Phrase::of('Pins alone let the edge creep before the foot.'),
+                why: Phrase::joined(
+                    Phrase::of('Pins alone let the edge creep before the foot.'),
+                    ...$this->dips($setup),
+                ),
                 check: Phrase::of("$count counted out; no basting thread sticks up for the foot to catch."),
                 otherwise: Phrase::of('Trim stray threads; look for the missing pin before you stitch.'),
                 figure: $isLong
@@ -187,9 +192,12 @@ final readonly class LastEdgeSteps
                 do: Phrase::of(
                     "Walk the tail edge off the top roller: draw two or three $pieces, fold that part down where it " .
                         "belongs, baste it on$at, %s inside, and go on to the next.$back",
-                    Figure::measured(Length::inches(BastingRule::INSET_INCHES)),
+                    Figure::measured($setup->inset()),
                 ),
-                why: Phrase::of('It never hangs, and no part of it can be drawn aside.'),
+                why: Phrase::joined(
+                    Phrase::of('It never hangs, and no part of it can be drawn aside.'),
+                    ...$this->dips($setup),
+                ),
                 check: Phrase::of('It comes straight down, never at a slant; its centre meets the mark.'),
                 otherwise: Phrase::of('Take out the last hand of stitches, and fold that part down anew.'),
                 figure: Phrase::of('two or three at a time'),
@@ -208,6 +216,21 @@ final readonly class LastEdgeSteps
         );
     }
 
+    /** @return list<Phrase> that an all-over design holds the edge by itself where it dips to it closely enough */
+    private function dips(Setup $setup): array
+    {
+        $apart = $setup->dips;
+
+        return null === $apart || $apart->isLongerThan($setup->practice->at(Distance::OnePull))
+            ? []
+            : [
+                Phrase::of(
+                    'The design dips to this edge, at most %s apart: where it does, that holds it, and basting is not missed.',
+                    Figure::measured($apart),
+                ),
+            ];
+    }
+
     /** @return list<Phrase> one for each block along the edge, from its seams; none where these are not known */
     private function blocks(Setup $setup): array
     {
@@ -218,7 +241,7 @@ final readonly class LastEdgeSteps
         if ([] === $seams) {
             return [];
         }
-        $inset = Figure::measured(Length::inches(BastingRule::INSET_INCHES));
+        $inset = Figure::measured($setup->inset());
         $ticks = [];
         foreach ([...$seams, $setup->across()] as $i => $to) {
             $from = 0 === $i ? Length::zero() : $seams[$i - 1];
@@ -230,7 +253,7 @@ final readonly class LastEdgeSteps
             );
         }
 
-        return Hand::Right === $setup->hand ? array_reverse($ticks) : $ticks;
+        return Hand::Right === $setup->body->hand ? array_reverse($ticks) : $ticks;
     }
 
     private function byBlock(Setup $setup, int $pass): Step
@@ -245,7 +268,10 @@ final readonly class LastEdgeSteps
                         ', and secure it a block at a time within the width of the binding as you quilt along it' .
                         ($setup->isClamped() ? ', its pins out one by one.' : '.'),
                 ),
-                why: Phrase::of('Each block keeps its own place, and no long line has to be basted.'),
+                why: Phrase::joined(
+                    Phrase::of('Each block keeps its own place, and no long line has to be basted.'),
+                    ...$this->dips($setup),
+                ),
                 check: Phrase::of('The free part hangs straight beside the block at hand.'),
                 otherwise: Phrase::of('Pin the next block where it belongs before you reach it.'),
                 figure: Phrase::of('block by block'),

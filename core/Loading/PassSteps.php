@@ -11,6 +11,7 @@ use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Practice\BastingStitch;
+use Schwung\Core\Practice\Distance;
 use Schwung\Core\Practice\PickTime;
 use Schwung\Core\Practice\Purpose;
 use Schwung\Core\Practice\SideBasting;
@@ -22,9 +23,6 @@ use Schwung\Core\Practice\SideBasting;
  */
 final readonly class PassSteps
 {
-    /** The needle's everyday speed, in millimetres a minute, with starts and stops; an estimate. */
-    private const SPEED = 2400;
-
     public function __construct(private Grain $grain) {}
 
     public static function sideWay(Setup $setup): string
@@ -71,7 +69,10 @@ final readonly class PassSteps
             StepKind::Stitch,
             $this->stitchText($setup, $wind, $section),
             Shown::Pass,
-            1 + $setup->thread->byPass[$wind->number - 1]->toMillimetres() / self::SPEED / $parts,
+            1 +
+                $setup->thread->byPass[$wind->number - 1]->toMillimetres() /
+                    $setup->stitches->millimetresAMinute /
+                    $parts,
             needs: [
                 new Setting(StatePart::ChannelLock, 'off'),
                 new Setting(StatePart::Pins, '0'),
@@ -91,7 +92,7 @@ final readonly class PassSteps
                 ...TopSteps::crossesReference($setup) ? [new Setting(StatePart::Reference, 'out')] : [],
             ],
             pass: $wind->number,
-            ticks: PassTicks::ofStitching($setup),
+            ticks: PassTicks::ofStitching($setup, $wind),
         );
     }
 
@@ -127,7 +128,7 @@ final readonly class PassSteps
     {
         $here = null === $section ? '' : ", section $section";
         if ($setup->is(Purpose::Basting)) {
-            return $this->meanderText($wind, $here);
+            return $this->meanderText($setup, $wind, $here);
         }
         $bobbin = \in_array($wind->number, $setup->thread->runsOut, true)
             ? ' A bobbin is likely to run out in this pass: change it at a point of the design.'
@@ -197,10 +198,10 @@ final readonly class PassSteps
         };
     }
 
-    private function meanderText(Wind $wind, string $here): StepText
+    private function meanderText(Setup $setup, Wind $wind, string $here): StepText
     {
-        $hand = Figure::measured(Length::inches(BastingRule::HAND_INCHES));
-        $snip = Figure::measured(Length::inches(12));
+        $hand = Figure::measured($setup->spacing());
+        $snip = Figure::measured($setup->practice->at(Distance::Snip));
 
         return new StepText(
             do: Phrase::of(
@@ -633,7 +634,7 @@ final readonly class PassSteps
     /** @return list<Figure> */
     private function allOverFigures(Setup $setup): array
     {
-        return $setup->isBastedAllOver() ? [Figure::measured(Length::inches(BastingRule::HAND_INCHES))] : [];
+        return $setup->isBastedAllOver() ? [Figure::measured($setup->spacing())] : [];
     }
 
     /** What has to be off before a roller turns. */
@@ -678,7 +679,7 @@ final readonly class PassSteps
     /** @return \Closure(ClothState): ClothState */
     private function clamps(Setup $setup): \Closure
     {
-        $pieces = SideClampSteps::pieces($setup->plan->job->frame);
+        $pieces = $setup->sideClamps()->pieces;
 
         return static fn(ClothState $cloth): ClothState => $cloth->put('side', $pieces);
     }

@@ -7,6 +7,7 @@ namespace Schwung\Core\Loading;
 use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Material\End;
 use Schwung\Core\Measure\Length;
+use Schwung\Core\Practice\Distance;
 use Schwung\Core\Practice\EndStop;
 
 /**
@@ -16,18 +17,12 @@ use Schwung\Core\Practice\EndStop;
  */
 final readonly class Places
 {
-    /** Where the lead hold stands in front of the leveller bar: as near as the foot clears. */
-    private const HOLD_INCHES = 1;
-    /** So much of the end hangs where the second end is attached with a comfortable reach. */
-    private const HANGS_INCHES = 12;
-    private const SHORT_INCHES = 2;
-
     public function __construct(private Setup $setup) {}
 
     /** Of the lead hold from the leveller bar; magnets stand behind it, off the bar. */
     public function hold(): Length
     {
-        $inch = Length::inches(self::HOLD_INCHES);
+        $inch = $this->setup->practice->at(Distance::LeadHold);
 
         return HoldingSystem::Magnets === $this->setup->system(End::Lead) ? $inch->negated() : $inch;
     }
@@ -38,8 +33,8 @@ final readonly class Places
         $bed = $this->setup->plan->job->frame->bed();
 
         return match ($this->setup->habits->stop) {
-            EndStop::Reach => $bed->half(),
-            EndStop::ShortOfBar => $bed->minus(self::shortOfBar()),
+            EndStop::Reach => Length::shortest($bed->half(), $this->setup->body->reach ?? $bed),
+            EndStop::ShortOfBar => $bed->minus($this->shortOfBar()),
             EndStop::Well => $bed,
         };
     }
@@ -48,15 +43,15 @@ final readonly class Places
     public function tailStop(): Length
     {
         return match ($this->setup->habits->stop) {
-            EndStop::Reach => Length::inches(self::HANGS_INCHES),
-            EndStop::ShortOfBar => self::shortOfBar()->negated(),
+            EndStop::Reach => $this->setup->practice->at(Distance::HangingEnd),
+            EndStop::ShortOfBar => $this->shortOfBar()->negated(),
             EndStop::Well => Length::zero(),
         };
     }
 
-    public static function shortOfBar(): Length
+    public function shortOfBar(): Length
     {
-        return Length::inches(self::SHORT_INCHES);
+        return $this->setup->practice->at(Distance::ShortOfBar);
     }
 
     /** The cloth from the leveller bar to its hanging tail end. */
@@ -92,7 +87,7 @@ final readonly class Places
 
         return Length::shortest(
             $this->top(),
-            Length::longest($this->setup->practice->battingBelowAttachment, $this->top()->minus($before)),
+            Length::longest($this->setup->practice->at(Distance::BattingBelowHold), $this->top()->minus($before)),
         );
     }
 
@@ -106,7 +101,7 @@ final readonly class Places
 
     public function farEdge(): Length
     {
-        return $this->top()->plus(Length::inches(BastingRule::INSET_INCHES));
+        return $this->top()->plus($this->setup->inset());
     }
 
     /** Of the seam that the top is aligned by; where none is known, of its edge. */

@@ -59,15 +59,19 @@ final readonly class ReadySteps
 
     private function machine(Setup $setup): Step
     {
-        $foot = $setup->foot();
+        [$foot, $chosen] = [$setup->foot(), $setup->chosenFoot()];
+        $stops = $setup->habits->needle;
 
         return new Step(
             'machine',
             Group::Ready,
             StepKind::Prepare,
             new StepText(
-                do: Phrase::of("Clean the lint out of the bobbin area, oil, put in a new needle and the $foot foot."),
-                why: Phrase::of('Lint and a blunt needle look like bad tension.'),
+                do: Phrase::of(
+                    'Clean the lint out of the bobbin area, oil, put in a new needle and the ' .
+                        "{$chosen->foot->words()}; set the needle to stop {$stops->words()}.",
+                ),
+                why: Phrase::of("Lint and a blunt needle look like bad tension. The foot: {$chosen->reason}"),
                 check: Phrase::of('The head runs the whole rail without a catch.'),
                 otherwise: Phrase::of('Look for lint and threads on wheels and rails.'),
                 caution: Phrase::of(
@@ -92,8 +96,11 @@ final readonly class ReadySteps
             $isBasting
                 ? new StepText(
                     do: Phrase::of(
-                        "Set {$setup->stitches->prebastingPerInch} stitches an inch and loosen the upper tension by " .
-                            'two turns: stitch a test.',
+                        "Wind $bobbins " .
+                            (1 === $bobbins ? 'bobbin' : 'bobbins') .
+                            ". Set {$setup->stitches->prebastingPerInch} stitches an inch and loosen the upper tension by " .
+                            self::turns($setup->stitches->bastingTurnsOff) .
+                            ': stitch a test.',
                     ),
                     why: Phrase::of('Basting that lies loose is pulled out without hurting the top.'),
                     check: Phrase::of('The bobbin thread lies straight and slips out when it is pulled.'),
@@ -119,6 +126,17 @@ final readonly class ReadySteps
                 ? [new Setting(StatePart::Stitch, 'large basting'), new Setting(StatePart::Tension, 'loosened')]
                 : [new Setting(StatePart::Stitch, 'quilting'), new Setting(StatePart::Tension, 'usual')],
         );
+    }
+
+    private static function turns(float $turns): string
+    {
+        return match ($turns) {
+            0.5 => 'half a turn',
+            1.0 => 'one turn',
+            1.5 => 'a turn and a half',
+            2.0 => 'two turns',
+            default => "$turns turns",
+        };
     }
 
     private function batting(BattingCheck $batting): Step

@@ -6,7 +6,6 @@ namespace Schwung\Core\Loading;
 
 use Schwung\Core\Material\End;
 use Schwung\Core\Measure\Figure;
-use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Practice\Purpose;
 use Schwung\Core\Practice\Stitches;
@@ -24,14 +23,14 @@ final readonly class ReloadCard
             return null;
         }
         $laid = $setup->plan->chosenPlan()->backing->laid;
-        $inset = Figure::measured(Length::inches(BastingRule::INSET_INCHES));
+        $inset = Figure::measured($setup->inset());
 
         return new self([
             'It is basted' => Phrase::of(
                 'all over in one large meander, its lines %s apart, at ' .
                     Stitches::words($setup->stitches->prebastingPerInch) .
                     ', and %s inside its edges.',
-                Figure::measured(Length::inches(BastingRule::HAND_INCHES)),
+                Figure::measured($setup->spacing()),
                 $inset,
             ),
             'Its margins' => Phrase::of(

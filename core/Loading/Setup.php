@@ -7,10 +7,11 @@ namespace Schwung\Core\Loading;
 use Schwung\Core\Advance\Wind;
 use Schwung\Core\Advance\Winding;
 use Schwung\Core\Attachment\HeldEnds;
+use Schwung\Core\Frame\BetterWay;
+use Schwung\Core\Frame\Foot;
 use Schwung\Core\Frame\FrameKind;
 use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Material\BackingKind;
-use Schwung\Core\Material\Direction;
 use Schwung\Core\Material\EdgeKind;
 use Schwung\Core\Material\End;
 use Schwung\Core\Measure\Figure;
@@ -20,7 +21,9 @@ use Schwung\Core\Plan\Plan;
 use Schwung\Core\Practice\Alignment;
 use Schwung\Core\Practice\BastingStitch;
 use Schwung\Core\Practice\BattingHold;
+use Schwung\Core\Practice\Body;
 use Schwung\Core\Practice\ChannelLock;
+use Schwung\Core\Practice\Distance;
 use Schwung\Core\Practice\FarEdge;
 use Schwung\Core\Practice\FloatKind;
 use Schwung\Core\Practice\Hand;
@@ -32,17 +35,15 @@ use Schwung\Core\Practice\Purpose;
 use Schwung\Core\Practice\SideBasting;
 use Schwung\Core\Practice\Stitches;
 use Schwung\Core\Sizing\EdgeVerdict;
+use Schwung\Core\Sizing\TestRoom;
+use Schwung\Core\Sizing\TestRoomRule;
 
 /** Everything that the steps of one load depend on: the plan, how it is worked, the schools, and whose hands do it. */
 final readonly class Setup
 {
-    /** So large in either way is a backing that wants winding back and forth once more. */
-    private const LARGE_INCHES = 90;
-    /** A leader that reaches further beside the cloth is pinned back there. */
-    private const FLAP_INCHES = 6;
-
     /**
      * @param Length          $position of the quilt's middle from the leaders' centre marks
+     * @param Length|null     $dips     between two places where the laid design comes to the tail edge; null where it does not
      */
     public function __construct(
         public Plan $plan,
@@ -52,9 +53,9 @@ final readonly class Setup
         public ThreadPlan $thread,
         public HeldEnds $held,
         public Length $position,
-        public Hand $hand = Hand::Right,
-        public bool $hasSteelBars = false,
+        public Body $body = new Body(),
         public Practice $practice = new Practice(),
+        public ?Length $dips = null,
     ) {}
 
     /** The same load by other schools. */
@@ -70,8 +71,7 @@ final readonly class Setup
         Winding $winding,
         LoadingHabits $habits = new LoadingHabits(),
         Stitches $stitches = new Stitches(),
-        Hand $hand = Hand::Right,
-        bool $hasSteelBars = false,
+        Body $body = new Body(),
     ): self {
         $thread = (new ThreadRule($stitches))->plan(
             (new StitchedRule($plan->job->top->across($plan->chosen())))->byPass($winding),
@@ -85,8 +85,7 @@ final readonly class Setup
             thread: $thread,
             held: $plan->held,
             position: Length::zero(),
-            hand: $hand,
-            hasSteelBars: $hasSteelBars,
+            body: $body,
         );
     }
 
@@ -151,29 +150,21 @@ final readonly class Setup
     {
         $cloth = $this->plan->chosenPlan()->backing->squaredUp;
 
-        return Length::longest($cloth->across, $cloth->along)->isLongerThan(Length::inches(self::LARGE_INCHES));
+        return Length::longest($cloth->across, $cloth->along)->isLongerThan(
+            $this->practice->at(Distance::LargeBacking),
+        );
     }
 
     /** The name of the top's own edge that lies there. */
     public function edgeAt(End $end): string
     {
-        $isTurned = Direction::Turned === $this->plan->chosen();
-
-        return End::Lead === $end ? ($isTurned ? 'left' : 'top') : ($isTurned ? 'right' : 'bottom');
+        return $this->plan->job->top->edgeAt($this->plan->chosen(), $end)->value;
     }
 
     /** How much longer that edge is than the middle; not positive where there is nothing to work in. */
     public function fullnessAt(End $end): Length
     {
-        $edge =
-            $this->plan->top->edges[
-                match ($this->edgeAt($end)) {
-                    'top' => 'top',
-                    'bottom' => 'bottom',
-                    'left' => 'left',
-                    default => 'right',
-                }
-            ];
+        $edge = $this->plan->top->edges[$this->plan->job->top->edgeAt($this->plan->chosen(), $end)->value];
 
         return EdgeVerdict::Flat === $edge->verdict() ? Length::zero() : $edge->edge->minus($edge->middle);
     }
@@ -228,9 +219,22 @@ final readonly class Setup
     }
 
     /** The foot that the quilting is done with. */
+    public function chosenFoot(): ChosenFoot
+    {
+        return (new FootRule())->choose($this->plan->job);
+    }
+
     public function foot(): string
     {
-        return null === $this->winding->rows ? 'ruler' : 'open-toe';
+        return $this->chosenFoot()->foot->value;
+    }
+
+    /** Whether the lead edge has fullness that wants a disc foot, which is not on already, and there is one. */
+    public function swapsFoot(): bool
+    {
+        return $this->fullnessAt(End::Lead)->isPositive() &&
+            Foot::Disc !== $this->chosenFoot()->foot &&
+            $this->plan->job->frame->fittings->machine->hasFoot(Foot::Disc);
     }
 
     public function wind(int $number): Wind
@@ -246,6 +250,34 @@ final readonly class Setup
     public function hasMarks(): bool
     {
         return !$this->is(Purpose::Prebasted) && !$this->isInSections() && !$this->liesWholeInTheBed();
+    }
+
+    /** From the top's edge to a line that bastes it down. */
+    public function inset(): Length
+    {
+        return $this->practice->at(Distance::BastingInset);
+    }
+
+    /** Between two lines of basting over the whole. */
+    public function spacing(): Length
+    {
+        return $this->practice->at(Distance::BastingSpacing);
+    }
+
+    public function sideClamps(): SideClampPlan
+    {
+        return (new SideClampRule($this->practice))->plan($this->plan->job->frame);
+    }
+
+    /** Where stitches can be tried beside the top; null where there is no room. */
+    public function testRoom(): ?TestRoom
+    {
+        return null === $this->plan->batting
+            ? null
+            : (new TestRoomRule(
+                $this->practice->clampBite,
+                $this->practice->grip($this->system(End::Tail), End::Tail),
+            ))->room($this->plan->chosenPlan()->backing->laid, $this->plan->batting, $this->across());
     }
 
     /** Whether the top is on its roller, in the way, when the batting is laid. */
@@ -290,7 +322,7 @@ final readonly class Setup
             ->half()
             ->plus($this->position->absolute());
 
-        return $flap->isLongerThan(Length::inches(self::FLAP_INCHES)) ? $flap : null;
+        return $flap->isLongerThan($this->practice->at(Distance::Flap)) ? $flap : null;
     }
 
     /** Whether something keeps the machine on a straight line across. */
@@ -380,6 +412,16 @@ final readonly class Setup
     /** The side on which this hand begins. */
     public function firstSide(): string
     {
-        return Hand::Right === $this->hand ? 'right' : 'left';
+        return Hand::Right === $this->body->hand ? 'right' : 'left';
+    }
+
+    /** Where a line across begins that runs from end to end: so that the machine goes the way in which it stitches better. */
+    public function startsAt(): string
+    {
+        return match ($this->plan->job->frame->fittings->machine->better) {
+            BetterWay::ToTheRight => 'left',
+            BetterWay::ToTheLeft => 'right',
+            BetterWay::Both => $this->firstSide(),
+        };
     }
 }

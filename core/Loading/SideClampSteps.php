@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Loading;
 
-use Schwung\Core\Frame\ClampWidth;
-use Schwung\Core\Frame\Frame;
 use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
@@ -19,8 +17,6 @@ use Schwung\Core\Practice\ClampFirmness;
  */
 final readonly class SideClampSteps
 {
-    private const GAP_INCHES = 5;
-
     public function addTo(Sequence $sequence, Setup $setup): void
     {
         if (!$sequence->is(StatePart::SideClamps, 'on')) {
@@ -37,8 +33,8 @@ final readonly class SideClampSteps
             $firm => ', firm, with the same pull on each',
             default => ', just straight',
         };
-        $pieces = self::pieces($setup->plan->job->frame);
-        $each = intdiv($pieces->count, 2);
+        $plan = $setup->sideClamps();
+        [$pieces, $each] = [$plan->pieces, $plan->each];
         $what = 1 === $each ? "one of the {$pieces->kind}" : "$each {$pieces->kind}";
 
         return new Step(
@@ -49,7 +45,14 @@ final readonly class SideClampSteps
                 do: Phrase::of(
                     "Put $what on each side, on {$setup->habits->clampGrip->words()}, {$setup->firstSide()} side first$pull.",
                 ),
-                why: Phrase::of(ucfirst($setup->habits->clampFirmness->reason()) . '.'),
+                why: Phrase::of(
+                    ucfirst($setup->habits->clampFirmness->reason()) .
+                        '. %s stay free between two bites; there the side draws in by about %s (an estimate)' .
+                        ($plan->isShort() ? ", for want of more: $plan->wanted each side would be better" : '') .
+                        '.',
+                    Figure::measured($plan->gap),
+                    Figure::measured($plan->dip),
+                ),
                 check: $setup->isStretchy()
                     ? Phrase::of('Let one off again: the cloth jumps back by no more than %s.', self::jump())
                     : Phrase::of('The sides stay straight lines, not scallops.'),
@@ -67,18 +70,6 @@ final readonly class SideClampSteps
         );
     }
 
-    /** So many that no gap between two bites, or beside them, is wider than a hand. */
-    public static function pieces(Frame $frame): Pieces
-    {
-        $width = $frame->sideClamps ?? ClampWidth::Wide;
-        $width = ClampWidth::None === $width ? ClampWidth::Wide : $width;
-        $bed = $frame->bed()->toInches();
-        $bite = max(1.0, $width->bite()->toInches());
-        $each = max(1, (int) ceil(($bed - self::GAP_INCHES) / ($bite + self::GAP_INCHES)));
-
-        return new Pieces(ClampWidth::Rod === $width ? 'rods' : $width->words(), 2 * $each);
-    }
-
     private function clearPath(Setup $setup): Step
     {
         $magnets = $setup->isHeldBy(HoldingSystem::Magnets) ? ' No magnet lies in its way or on a bar.' : '';
@@ -89,9 +80,12 @@ final readonly class SideClampSteps
             Group::Clamps,
             StepKind::Look,
             new StepText(
-                do: Phrase::of(
-                    'With the needle up, push the head through the whole bed and feel both layers at left, centre ' .
-                        'and right.',
+                do: Phrase::joined(
+                    Phrase::of(
+                        'With the needle up, push the head through the whole bed and feel both layers at left, centre ' .
+                            'and right.',
+                    ),
+                    $this->test($setup),
                 ),
                 why: Phrase::of('A clamp or pin in the path stops the machine in the middle of a curve.' . $magnets),
                 check: Phrase::of('Nothing touches; firm with give, the same in both layers.'),
@@ -109,6 +103,18 @@ final readonly class SideClampSteps
             reads: ReadingKind::Firmness,
             pass: 1,
         );
+    }
+
+    private function test(Setup $setup): Phrase
+    {
+        $room = $setup->testRoom();
+
+        return null === $room
+            ? Phrase::of('There is no room to test beside the top: go by the test on the scrap.')
+            : Phrase::of(
+                "Test once more $room->place: %s of backing and batting lie free.",
+                Figure::left($room->width),
+            );
     }
 
     /** How far cloth may jump when a clamp is let off. */

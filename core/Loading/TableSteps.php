@@ -7,6 +7,7 @@ namespace Schwung\Core\Loading;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
+use Schwung\Core\Practice\Distance;
 use Schwung\Core\Sizing\TrimLines;
 
 /**
@@ -18,8 +19,6 @@ use Schwung\Core\Sizing\TrimLines;
 final readonly class TableSteps
 {
     /** Less than this is not worth a cut. */
-    private const TRIM_INCHES = 0.25;
-
     public function addTo(Sequence $sequence, Setup $setup): void
     {
         $sequence->add($this->press($setup));
@@ -65,7 +64,7 @@ final readonly class TableSteps
         }
         [$texts, $figures] = [[], []];
         foreach ((new TrimLines())->beyond($cloth) as $side => [$one, $other]) {
-            if (Length::longest($one, $other)->isShorterThan(Length::inches(self::TRIM_INCHES))) {
+            if (Length::longest($one, $other)->isShorterThan($setup->practice->at(Distance::TableTrim))) {
                 continue;
             }
             $ends = \in_array($side, ['top', 'bottom'], true) ? ['left', 'right'] : ['the top', 'the bottom'];

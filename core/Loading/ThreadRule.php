@@ -13,15 +13,20 @@ use Schwung\Core\Practice\Stitches;
  */
 final readonly class ThreadRule
 {
-    public function __construct(private Stitches $stitches) {}
+    /** @param int|null $perInch of the stitch; null for that of quilting */
+    public function __construct(private Stitches $stitches, private ?int $perInch = null) {}
 
     /** Thread of one kind for a stitched length. */
     public function thread(Length $stitched): Length
     {
         return Length::millimetres(
-            $stitched->toMillimetres() *
-                (1 + $this->stitches->underFoot->toMillimetres() * $this->stitches->perMillimetre()),
+            $stitched->toMillimetres() * (1 + $this->stitches->underFoot->toMillimetres() * $this->perMillimetre()),
         );
+    }
+
+    private function perMillimetre(): float
+    {
+        return null === $this->perInch ? $this->stitches->perMillimetre() : $this->perInch / 25.4;
     }
 
     /** @param list<Length> $stitched in each pass */

@@ -6,7 +6,6 @@ namespace Schwung\Core\Loading;
 
 use Schwung\Core\Attachment\DriftMarkers;
 use Schwung\Core\Frame\HoldingSystem;
-use Schwung\Core\Material\Direction;
 use Schwung\Core\Material\EdgeKind;
 use Schwung\Core\Material\End;
 use Schwung\Core\Measure\Figure;
@@ -113,12 +112,10 @@ final readonly class TopSteps
 
     private function up(Setup $setup): ?string
     {
-        $isTurned = Direction::Turned === $setup->plan->chosen();
+        $lead = $setup->plan->job->top->edgeAt($setup->plan->chosen(), End::Lead);
 
         return match (true) {
-            $setup->plan->job->top->directional => $isTurned
-                ? 'The top has an up: turned, it points to your right.'
-                : 'The top has an up: it points away from you, to the take-up.',
+            $setup->plan->job->top->directional => "The top has an up: it points {$lead->up()}.",
             true === $setup->plan->job->quilting?->isDirectional
                 => 'The design has an up: it points away from you, to the take-up.',
             default => null,
@@ -292,7 +289,7 @@ final readonly class TopSteps
 
     private function addFarEdge(Sequence $sequence, Setup $setup): void
     {
-        if ($setup->fullnessAt(End::Lead)->isPositive()) {
+        if ($setup->swapsFoot()) {
             $sequence->add(Stitching::foot('disc', Group::Top, 'foot-disc'));
         }
         if (!$this->isByEye($setup)) {
@@ -342,7 +339,7 @@ final readonly class TopSteps
             needs: [
                 new Setting(StatePart::ChannelLock, $this->isByEye($setup) ? 'off' : 'across'),
                 new Setting(StatePart::Stitch, $setup->bastingState()),
-                ...$setup->fullnessAt(End::Lead)->isPositive() ? [new Setting(StatePart::Foot, 'disc')] : [],
+                ...$setup->swapsFoot() ? [new Setting(StatePart::Foot, 'disc')] : [],
             ],
             leaves: [new Setting(StatePart::ChannelLock, 'off')],
             does: static fn(ClothState $cloth): ClothState => $cloth
@@ -354,7 +351,7 @@ final readonly class TopSteps
 
     private function edgeText(Setup $setup): StepText
     {
-        $inset = Figure::measured(Length::inches(BastingRule::INSET_INCHES));
+        $inset = Figure::measured($setup->inset());
         $fullness = $setup->fullnessAt(End::Lead);
         if (EdgeKind::Straight !== $setup->plan->job->top->edge) {
             $what = EdgeKind::Points === $setup->plan->job->top->edge ? 'points' : 'scallops';
@@ -457,7 +454,7 @@ final readonly class TopSteps
     /** What holds the hanging end: one bar, or a piece a hand. */
     public static function hanging(Setup $setup): Pieces
     {
-        $hands = 1 + (int) ceil($setup->across()->toInches() / BastingRule::HAND_INCHES);
+        $hands = 1 + (int) ceil($setup->across()->toInches() / $setup->spacing()->toInches());
 
         return match ($setup->habits->hangingEnd) {
             HangingEnd::Magnets => new Pieces('magnets', $hands),
@@ -532,7 +529,7 @@ final readonly class TopSteps
 
     private function sides(Setup $setup): Step
     {
-        $inset = Figure::measured(Length::inches(BastingRule::INSET_INCHES));
+        $inset = Figure::measured($setup->inset());
         $isRun = $setup->bastesInOneRun();
         $first = $setup->firstSide();
         $lines = [

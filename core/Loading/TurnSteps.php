@@ -138,8 +138,8 @@ final readonly class TurnSteps
             new StepText(
                 do: Phrase::of(
                     "Baste the tail edge and the sides of the bed$at, %s inside, from the centre out$lines$back$pins.",
-                    ...[Figure::measured(Length::inches(BastingRule::INSET_INCHES))],
-                    ...$setup->isBastedAllOver() ? [Figure::measured(Length::inches(BastingRule::HAND_INCHES))] : [],
+                    ...[Figure::measured($setup->inset())],
+                    ...$setup->isBastedAllOver() ? [Figure::measured($setup->spacing())] : [],
                 ),
                 why: Phrase::of('It leads now, and is held as the lead edge was.'),
                 check: Phrase::of('It lies parallel to the rail, no pleat at the sides.'),
@@ -157,7 +157,7 @@ final readonly class TurnSteps
 
     private function clamp(Wind $wind, Setup $setup): Step
     {
-        $pieces = SideClampSteps::pieces($setup->plan->job->frame);
+        $pieces = $setup->sideClamps()->pieces;
         $half = $setup->across()->half();
         $marks = $setup->hasMarks() ? [$setup->position->minus($half), $setup->position->plus($half)] : [];
         $tape = [] === $marks ? '' : ", tape the register marks where the sides cross the {$setup->front()},";
@@ -219,7 +219,7 @@ final readonly class TurnSteps
     {
         $passes = 1 === $border->passes->count() ? 'one pass' : $border->passes->count() . ' passes';
         $isBasting = $setup->is(Purpose::Basting);
-        $pieces = SideClampSteps::pieces($setup->plan->job->frame);
+        $pieces = $setup->sideClamps()->pieces;
         $verb = $isBasting ? 'baste' : 'quilt';
         $reach = $border->isWithinReach ? '' : ', in two goes: it is longer than the needle reaches';
 

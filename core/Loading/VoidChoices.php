@@ -39,9 +39,8 @@ final readonly class VoidChoices
                     'Nothing hangs: the end of the top is on its roller or with the layers.',
                 ),
                 $setup->liesWholeInTheBed() => Phrase::of('Nothing hangs: the whole top lies in the first bed.'),
-                HangingEnd::Magnets === $setup->habits->hangingEnd && !$setup->hasSteelBars => Phrase::of(
-                    'Magnets want a steel bar, and none is written down for this frame.',
-                ),
+                HangingEnd::Magnets === $setup->habits->hangingEnd && !$setup->plan->job->frame->fittings->hasSteelBars
+                    => Phrase::of('Magnets want a steel bar, and none is written down for this frame.'),
                 default => null,
             },
             'desk/loading_place' => $setup->isClamped() ? Phrase::of('Poles are clamped, not wound onto.') : null,

@@ -10,6 +10,11 @@ enum Direction: string
     case AsIs = 'as-is';
     case Turned = 'turned';
 
+    public function isTurned(): bool
+    {
+        return self::Turned === $this;
+    }
+
     public function other(): self
     {
         return match ($this) {

@@ -13,6 +13,7 @@ final readonly class Top
      * @param array{Length, Length}|null $diagonals
      * @param list<TopSeam>              $seamsAcross from the top edge, in order
      * @param list<TopSeam>              $seamsAlong  from the left edge, in order
+     * @param TopEdge|null               $lead        the edge that leads where it was asked for; null for the usual one
      */
     public function __construct(
         public Length $widthTop,
@@ -26,7 +27,29 @@ final readonly class Top
         public bool $directional = false,
         public array $seamsAcross = [],
         public array $seamsAlong = [],
+        public ?TopEdge $lead = null,
     ) {}
+
+    /** The same top with an edge that is to lead, in the way round in which it can. */
+    public function ledBy(?TopEdge $lead): self
+    {
+        // @phpstan-ignore argument.type (the names and types are those of this class)
+        return new self(...[...get_object_vars($this), 'lead' => $lead]);
+    }
+
+    /** Its own edge at one end of the load. */
+    public function edgeAt(Direction $direction, End $end): TopEdge
+    {
+        $lead = $direction === $this->lead?->direction() ? $this->lead : TopEdge::usual($direction);
+
+        return End::Lead === $end ? $lead : $lead->opposite();
+    }
+
+    /** Whether the other edge than usual leads, so that everything on the top lies the other way about. */
+    public function isUpsideDown(Direction $direction): bool
+    {
+        return $this->edgeAt($direction, End::Lead) !== TopEdge::usual($direction);
+    }
 
     /** The greatest of the three widths: what must be covered. */
     public function width(): Length
@@ -55,20 +78,32 @@ final readonly class Top
     /** @return list<TopSeam> seams along the rails once loaded, in order from the lead edge */
     public function seamsAlongRails(Direction $direction): array
     {
-        return Direction::AsIs === $direction ? $this->seamsAcross : $this->seamsAlong;
+        $seams = Direction::AsIs === $direction ? $this->seamsAcross : $this->seamsAlong;
+
+        return $this->isUpsideDown($direction) ? $this->fromTheOtherSide($seams, $this->along($direction)) : $seams;
+    }
+
+    /** @return list<TopSeam> seams from roller to roller once loaded, in order from the left */
+    public function seamsRollerToRoller(Direction $direction): array
+    {
+        $seams = Direction::AsIs === $direction ? $this->seamsAlong : $this->seamsAcross;
+
+        // Turned the usual way, the top edge lies at the right.
+        return $this->isUpsideDown($direction) === (Direction::AsIs === $direction)
+            ? $this->fromTheOtherSide($seams, $this->across($direction))
+            : $seams;
     }
 
     /**
-     * @return list<TopSeam> seams from roller to roller once loaded, in order from the left; turned, the top edge lies
-     * at the right
+     * @param list<TopSeam> $seams
+     *
+     * @return list<TopSeam>
      */
-    public function seamsRollerToRoller(Direction $direction): array
+    private function fromTheOtherSide(array $seams, Length $whole): array
     {
-        return Direction::AsIs === $direction
-            ? $this->seamsAlong
-            : array_map(
-                fn(TopSeam $seam): TopSeam => new TopSeam($this->length()->minus($seam->at), $seam->kind),
-                array_reverse($this->seamsAcross),
-            );
+        return array_map(
+            static fn(TopSeam $seam): TopSeam => new TopSeam($whole->minus($seam->at), $seam->kind),
+            array_reverse($seams),
+        );
     }
 }

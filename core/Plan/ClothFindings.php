@@ -10,6 +10,7 @@ use Schwung\Core\Job\Load;
 use Schwung\Core\Material\End;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Phrase;
+use Schwung\Core\Practice\Distance;
 use Schwung\Core\Practice\MarginSchool;
 use Schwung\Core\Practice\Practice;
 use Schwung\Core\Sizing\BackingCheck;
@@ -102,7 +103,7 @@ final readonly class ClothFindings
                     ),
                     '/batting',
                 ),
-            $batting->isWithin($this->practice->battingClearance)
+            $batting->isWithin($this->practice->at(Distance::BattingClearance))
                 ? new Finding(
                     FindingCode::BattingNearBacking,
                     Phrase::of('The batting is nearly as wide as the backing: keep it clear of the carriage.'),

@@ -8,7 +8,8 @@ use Schwung\Core\Direction\Blocker;
 use Schwung\Core\Direction\DirectionPlan;
 use Schwung\Core\Direction\StretchLie;
 use Schwung\Core\Job\Job;
-use Schwung\Core\Material\Direction;
+use Schwung\Core\Material\End;
+use Schwung\Core\Material\TopEdge;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
@@ -92,27 +93,35 @@ final readonly class DirectionFindings
     /** @return list<Finding|null> what has an up, and where it points */
     private function ofUps(Job $job, DirectionPlan $chosen): array
     {
-        $isTurned = Direction::Turned === $chosen->direction;
+        $lead = $job->top->edgeAt($chosen->direction, End::Lead);
+        $liesOtherwise = TopEdge::Top !== $lead;
 
         return [
             $chosen->keepsUp
                 ? null
                 : new Finding(
                     FindingCode::DesignOnItsSide,
-                    Phrase::of('Turned, the design lies on its side against the up of the top.'),
+                    Phrase::of(
+                        TopEdge::Bottom === $lead
+                            ? 'Led by its bottom edge, the top lies upside down under the design.'
+                            : 'Turned, the design lies on its side against the up of the top.',
+                    ),
                     '/quilting/directional',
                 ),
-            $isTurned && $chosen->keepsUp && $job->top->directional
+            $liesOtherwise && $chosen->keepsUp && $job->top->directional
                 ? new Finding(
                     FindingCode::TopOnItsSide,
-                    Phrase::of('The top has an up, and lies turned: its left edge leads.'),
+                    Phrase::of("The top has an up: its $lead->value edge leads, so that it points {$lead->up()}."),
                     '/top/directional',
                 )
                 : null,
-            $isTurned && $job->backing->directional
+            $liesOtherwise && $job->backing->directional
                 ? new Finding(
                     FindingCode::PrintOnItsSide,
-                    Phrase::of('The print of the backing has an up, and turns with the top: see that they agree.'),
+                    Phrase::of(
+                        "The print of the backing has an up, and turns with the top: it points {$lead->up()}. " .
+                            'See that they agree.',
+                    ),
                     '/backing/directional',
                 )
                 : null,

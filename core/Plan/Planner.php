@@ -37,7 +37,7 @@ final readonly class Planner
             'turned' => $rule->plan($job, $cloth, Direction::Turned),
         ];
         $choice = (new ChoiceRule())->choose(
-            $job->load->direction,
+            $job->load->wish(),
             $directions['as-is'],
             $directions['turned'],
             $job->backing->kind->isStretchy(),

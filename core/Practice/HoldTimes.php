@@ -9,7 +9,15 @@ use Schwung\Core\Frame\HoldingSystem;
 /** Seconds for each piece of a holding system at the frame; estimates. */
 final readonly class HoldTimes
 {
+    /** @param array<string, float> $seconds by the words of HoldingSystem, those that are not as usual */
+    public function __construct(private array $seconds = []) {}
+
     public function each(HoldingSystem $system): float
+    {
+        return $this->seconds[$system->value] ?? self::usual($system);
+    }
+
+    public static function usual(HoldingSystem $system): float
     {
         return match ($system) {
             HoldingSystem::Pins => 4,

@@ -35,6 +35,10 @@ final readonly class LoadingHabits
         public LineDirection $direction = LineDirection::FromCentre,
         public ChannelLock $lock = ChannelLock::Electronic,
         public People $people = People::Alone,
+        public Smoothing $smoothing = Smoothing::Outward,
+        public EdgeRun $edgeRun = EdgeRun::Stacked,
+        public Tug $tug = Tug::Never,
+        public NeedleStop $needle = NeedleStop::Down,
         public bool $centreSeam = false,
         public ?Hand $hand = null,
     ) {}

@@ -18,14 +18,9 @@ final readonly class Practice
     public Length $clampBite;
     public Length $footClearance;
     public Length $battingOverhang;
-    public Length $battingBelowAttachment;
-    public Length $battingClearance;
-    public Length $offcutWorthKeeping;
     public Length $seamAllowance;
     public Length $squaringAllowance;
-    public Length $stripStep;
     public Length $forgivenWithDiagonal;
-    public Length $loadAside;
     public Length $sectionOverlap;
     public Thickness $thickness;
     public Stitches $stitches;
@@ -34,6 +29,9 @@ final readonly class Practice
     /**
      * @param int $driftPerThousand      side drift allowed for, of the loaded length
      * @param int $fullFloatDriftPerThousand the same where the top floats altogether
+     * @param array<string, Length> $distances by the words of Distance, those that are not as usual
+     * @param array<string, Grip> $grips by the words of HoldingSystem and the end, "magnets lead", those that are not as
+     *   usual
      */
     public function __construct(
         ?Length $clampBite = null,
@@ -49,6 +47,8 @@ final readonly class Practice
         ?Thickness $thickness = null,
         ?Stitches $stitches = null,
         ?HoldTimes $times = null,
+        public array $distances = [],
+        public array $grips = [],
     ) {
         $this->clampBite = $clampBite ?? Length::inches(1);
         $this->footClearance = $footClearance ?? Length::inches(2);
@@ -59,11 +59,6 @@ final readonly class Practice
         $this->thickness = $thickness ?? new Thickness();
         $this->stitches = $stitches ?? new Stitches();
         $this->times = $times ?? new HoldTimes();
-        $this->battingBelowAttachment = Length::inches(0.5);
-        $this->battingClearance = Length::inches(1);
-        $this->offcutWorthKeeping = Length::inches(12);
-        $this->stripStep = Length::inches(0.25);
-        $this->loadAside = Length::inches(12);
         $this->forgivenWithDiagonal = Length::millimetres(0.5);
     }
 
@@ -79,7 +74,27 @@ final readonly class Practice
         };
     }
 
+    public function at(Distance $distance): Length
+    {
+        return $this->distances[$distance->value] ?? $distance->usual();
+    }
+
+    /**
+     * The same where some distances are others: of a frame, of a person.
+     *
+     * @param array<string, Length> $distances by the words of Distance
+     */
+    public function differing(array $distances): self
+    {
+        return [] === $distances ? $this : $this->with(['distances' => [...$this->distances, ...$distances]]);
+    }
+
     public function grip(HoldingSystem $system, End $end): Grip
+    {
+        return $this->grips["$system->value $end->value"] ?? self::usualGrip($system, $end);
+    }
+
+    public static function usualGrip(HoldingSystem $system, End $end): Grip
     {
         [$usedUp, $standoff] = match ($system) {
             HoldingSystem::Pins, HoldingSystem::Zip => [0.5, 1],
@@ -107,5 +122,12 @@ final readonly class Practice
         $perThousand = FloatKind::Full === $float ? $this->fullFloatDriftPerThousand : $this->driftPerThousand;
 
         return $loadedLength->scaledBy($perThousand, 1000);
+    }
+
+    /** @param array<string, mixed> $changed members by name */
+    private function with(array $changed): self
+    {
+        // @phpstan-ignore argument.type (the names and types are those of this class, whose one private figure is fixed)
+        return new self(...array_diff_key([...get_object_vars($this), ...$changed], ['forgivenWithDiagonal' => true]));
     }
 }

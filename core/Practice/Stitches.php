@@ -14,19 +14,21 @@ final readonly class Stitches
 {
     public Length $bobbin;
     public Length $underFoot;
-    /** From the top's edge to a line that bastes it down: so near, the binding hides it. */
-    public Length $inset;
 
+    /**
+     * @param float $bastingTurnsOff    of the upper tension, for basting that is pulled out again
+     * @param int   $millimetresAMinute of a line, with starts and stops; an estimate
+     */
     public function __construct(
         public int $quiltingPerInch = 11,
         public int $bastingPerInch = 4,
         public int $prebastingPerInch = 2,
         ?Length $bobbin = null,
         ?Length $underFoot = null,
-        ?Length $inset = null,
+        public float $bastingTurnsOff = 1,
+        public int $millimetresAMinute = 2400,
     ) {
         $this->bobbin = $bobbin ?? Length::millimetres(100_000);
-        $this->inset = $inset ?? Length::inches(0.125);
         $this->underFoot = $underFoot ?? Length::millimetres(2);
     }
 

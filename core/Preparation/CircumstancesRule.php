@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Schwung\Core\Preparation;
 
 use Schwung\Core\Leader\PastLoad;
-use Schwung\Core\Loading\BastingRule;
 use Schwung\Core\Loading\Setup;
 use Schwung\Core\Loading\StepList;
 use Schwung\Core\Material\End;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Practice\Alignment;
+use Schwung\Core\Practice\Distance;
 use Schwung\Core\Practice\FloatKind;
 use Schwung\Core\Practice\Purpose;
 use Schwung\Core\Running\Journal;
@@ -111,9 +111,9 @@ final readonly class CircumstancesRule
      */
     private function inset(): ?Length
     {
-        $inset = $this->setup->stitches->inset;
+        $inset = $this->setup->inset();
 
-        return $inset->isLongerThan(Length::inches(BastingRule::INSET_INCHES)) ? $inset : null;
+        return $inset->isLongerThan(Distance::BastingInset->usual()) ? $inset : null;
     }
 
     private function frame(): FrameFacts

@@ -7,15 +7,18 @@ namespace Schwung\Core\Preparation;
 use Schwung\Core\Attachment\Attachment;
 use Schwung\Core\Attachment\HeldEnds;
 use Schwung\Core\Frame\HoldingSystem;
-use Schwung\Core\Loading\SideClampSteps;
+use Schwung\Core\Loading\SideClampRule;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Plan\Plan;
+use Schwung\Core\Practice\Practice;
 
 /** What to bring to each side of the frame before loading, in the order of use. */
 final readonly class FetchList
 {
+    public function __construct(private Practice $practice) {}
+
     /**
      * @param bool $isOneAlready the layers were basted together before they came
      *
@@ -50,7 +53,7 @@ final readonly class FetchList
                 ? 'Small scissors: the basting is cut ahead of the needle.'
                 : 'The top, its centres marked; thread and bobbins for basting.',
         );
-        $clamps = SideClampSteps::pieces($plan->job->frame);
+        $clamps = (new SideClampRule($this->practice))->plan($plan->job->frame)->pieces;
         $fetch['front'][] = Phrase::of("For the sides: $clamps->count {$clamps->kind}.");
 
         return $fetch;

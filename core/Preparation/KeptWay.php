@@ -19,12 +19,12 @@ final readonly class KeptWay
      */
     public function toKeep(Preparation $before, Preparation $after): ?Direction
     {
-        $wish = $after->known->parts->load?->direction;
+        $wish = $after->known->parts->load?->wish();
         if (
             null === $before->plan() ||
             null === $after->plan() ||
             DirectionWish::Auto !== $wish ||
-            DirectionWish::Auto !== $before->known->parts->load?->direction
+            DirectionWish::Auto !== $before->known->parts->load?->wish()
         ) {
             return null;
         }

@@ -8,7 +8,7 @@ use Schwung\Core\Job\Fault;
 use Schwung\Core\Job\Job;
 use Schwung\Core\Job\JobParts;
 use Schwung\Core\Plan\Stage;
-use Schwung\Core\Practice\Hand;
+use Schwung\Core\Practice\Body;
 use Schwung\Core\Practice\Practice;
 
 /**
@@ -25,8 +25,7 @@ final readonly class Known
         public Practice $practice = new Practice(),
         public LeaderRecords $leaders = new NoLeaders(),
         public ChosenDesign $design = new NoDesign(),
-        public Hand $hand = Hand::Right,
-        public bool $hasSteelBars = false,
+        public Body $body = new Body(),
     ) {}
 
     /** A job as a document has it. */

@@ -13,6 +13,7 @@ use Schwung\Core\Leader\LoadPositionRule;
 use Schwung\Core\Material\End;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Plan\Plan;
+use Schwung\Core\Practice\Distance;
 use Schwung\Core\Practice\Hand;
 use Schwung\Core\Practice\Practice;
 
@@ -46,7 +47,7 @@ final readonly class PlaceRule
             ->backing(End::Lead)
             ->length();
 
-        return (new LoadPositionRule($this->practice->loadAside))->positions(
+        return (new LoadPositionRule($this->practice->at(Distance::LoadAside)))->positions(
             $loads,
             $edge,
             Length::shortest($width, $plan->job->frame->usableAcross()),

@@ -13,6 +13,8 @@ use Schwung\Core\Loading\Setup;
 use Schwung\Core\Loading\StepList;
 use Schwung\Core\Loading\StepRule;
 use Schwung\Core\Material\Direction;
+use Schwung\Core\Material\End;
+use Schwung\Core\Material\TopEdge;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Plan\Finding;
 use Schwung\Core\Plan\Level;
@@ -67,7 +69,13 @@ final class Preparation
     public function direction(): Direction
     {
         return $this->plan()?->chosen() ??
-            (DirectionWish::Turned === $this->known->parts->load?->direction ? Direction::Turned : Direction::AsIs);
+            (DirectionWish::Turned === $this->known->parts->load?->wish() ? Direction::Turned : Direction::AsIs);
+    }
+
+    /** The edge of the top that leads, or would. */
+    public function leads(): TopEdge
+    {
+        return $this->known->parts->top?->edgeAt($this->direction(), End::Lead) ?? TopEdge::usual($this->direction());
     }
 
     /** What a backing must be, also before it is measured; null while the top is not. */
@@ -146,7 +154,7 @@ final class Preparation
                 $plan,
                 $this->known->leaders,
                 $this->known->parts->desk->place,
-                $this->known->hand,
+                $this->known->body->workingWith($this->known->parts->desk->habits->hand)->hand,
             );
 
             return $this->isOneAlready() ? $holding->withoutTop() : $holding;

@@ -7,10 +7,16 @@ namespace Schwung\Core\Preparation;
 use Schwung\Core\Loading\Setup;
 use Schwung\Core\Loading\StitchedRule;
 use Schwung\Core\Loading\ThreadRule;
+use Schwung\Core\Measure\Length;
+use Schwung\Core\Practice\Distance;
+use Schwung\Core\Practice\Purpose;
 
 /** Brings together what the steps of a load depend on. */
 final readonly class SetupRule
 {
+    /** A dip of the design that comes so near the edge holds it. */
+    private const NEAR_INCHES = 0.5;
+
     /** Null while there are no passes to load for. */
     public function setup(Preparation $preparation): ?Setup
     {
@@ -19,21 +25,27 @@ final readonly class SetupRule
             return null;
         }
         $known = $preparation->known;
-        $stitched = (new StitchedRule($plan->job->top->across($plan->chosen()), $preparation->laid()))->byPass(
-            $winding,
-        );
+        $isBasting = Purpose::Basting === $known->parts->desk->habits->purpose;
+        $stitches = $known->practice->stitches;
+        $stitched = (new StitchedRule(
+            $plan->job->top->across($plan->chosen()),
+            $isBasting ? null : $preparation->laid(),
+            $isBasting ? $known->practice->at(Distance::BastingSpacing) : null,
+        ))->byPass($winding);
 
         return new Setup(
             plan: $plan,
             winding: $winding,
             habits: $known->parts->desk->habits,
             stitches: $known->practice->stitches,
-            thread: (new ThreadRule($known->practice->stitches))->plan($stitched),
+            thread: (new ThreadRule($stitches, $isBasting ? $stitches->prebastingPerInch : null))->plan($stitched),
             held: $holding->ends,
             position: $holding->place,
-            hand: $known->parts->desk->habits->hand ?? $known->hand,
-            hasSteelBars: $known->hasSteelBars,
+            body: $known->body->workingWith($known->parts->desk->habits->hand),
             practice: $known->practice,
+            dips: $preparation
+                ->laid()
+                ?->betweenDips($plan->job->top->along($plan->chosen()), Length::inches(self::NEAR_INCHES)),
         );
     }
 }

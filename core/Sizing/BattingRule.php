@@ -13,6 +13,7 @@ use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Term;
 use Schwung\Core\Measure\Worked;
+use Schwung\Core\Practice\Distance;
 use Schwung\Core\Practice\Practice;
 
 /**
@@ -92,7 +93,7 @@ final readonly class BattingRule
             BackingState::Short === $backing->state() ? $asked : Length::shortest($asked, $backing->laid->at($end));
         $used = $this->practice
             ->grip($load->holdingAt($end), $end)
-            ->usedUp->plus($this->practice->battingBelowAttachment);
+            ->usedUp->plus($this->practice->at(Distance::BattingBelowHold));
         $room = $margin->minus($used);
 
         return Length::longest(Length::zero(), Length::shortest($this->practice->battingOverhang, $room));
@@ -125,6 +126,9 @@ final readonly class BattingRule
 
     private function trimTo(Length $limit, Length $needed): Length
     {
-        return Length::shortest($limit, Length::longest($limit->minus($this->practice->battingClearance), $needed));
+        return Length::shortest(
+            $limit,
+            Length::longest($limit->minus($this->practice->at(Distance::BattingClearance)), $needed),
+        );
     }
 }

@@ -37,7 +37,7 @@ final readonly class BedPlacing
             $topBox->right + $margins->right->length()->toMillimetres(),
             $topBox->tail + $margins->tail->length()->toMillimetres(),
         );
-        $move = $this->placement($cloth, $check, $direction, $required);
+        $move = $this->placement($cloth, $check, $direction, $required, $top->isUpsideDown($direction));
 
         return new BedLayout(
             $topBox,
@@ -80,8 +80,13 @@ final readonly class BedPlacing
     }
 
     /** @return \Closure(Point): Point from the backing as measured to the bed */
-    private function placement(UsableBacking $cloth, BackingCheck $check, Direction $direction, Box $required): \Closure
-    {
+    private function placement(
+        UsableBacking $cloth,
+        BackingCheck $check,
+        Direction $direction,
+        Box $required,
+        bool $isUpsideDown,
+    ): \Closure {
         $fits = BackingState::Fits === $check->stateAcross && BackingState::Fits === $check->stateAlong;
         $across = $fits ? $check->required->across->length() : $check->squaredUp->across;
         $along = $fits ? $check->required->along->length() : $check->squaredUp->along;
@@ -99,10 +104,13 @@ final readonly class BedPlacing
         $isShortAlong = !$fits && $along->isShorterThan($check->required->along->length());
         $y = $isShortAlong ? $required->lead + $along->toMillimetres() / 2 : ($required->lead + $required->tail) / 2;
 
-        return function (Point $point) use ($direction, $turn, $from, $x, $y): Point {
+        // A backing goes the way of its top: with the other edge in front both have made a half turn.
+        $way = $isUpsideDown ? -1 : 1;
+
+        return function (Point $point) use ($direction, $turn, $from, $x, $y, $way): Point {
             $to = $this->rotated($point, $direction, $turn);
 
-            return new Point($to->x - $from->x + $x, $to->y - $from->y + $y);
+            return new Point($way * ($to->x - $from->x) + $x, $way * ($to->y - $from->y) + $y);
         };
     }
 

@@ -7,6 +7,7 @@ namespace Schwung\Core\Sizing;
 use Schwung\Core\Job\ExtensionLayout;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Rounding;
+use Schwung\Core\Practice\Distance;
 use Schwung\Core\Practice\Practice;
 
 /**
@@ -54,7 +55,7 @@ final readonly class Extension
     private function strip(Length $shortfall, Length $length, array $edges): Strip
     {
         $share = $shortfall->scaledBy(1, \count($edges));
-        $adds = $share->roundedTo($this->practice->stripStep, Rounding::Up);
+        $adds = $share->roundedTo($this->practice->at(Distance::StripStep), Rounding::Up);
 
         return new Strip($edges, $adds, $adds->plus($this->practice->seamAllowance->times(2)), $length);
     }

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Account;
 
+use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
+use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\UnitSystem;
+use Schwung\Core\Practice\Body;
 use Schwung\Core\Practice\Hand;
 use Symfony\Bridge\Doctrine\Types\UlidType;
 use Symfony\Component\Security\Core\User\PasswordAuthenticatedUserInterface;
@@ -42,6 +45,21 @@ class Person implements UserInterface, PasswordAuthenticatedUserInterface
     #[ORM\Column(length: 5, enumType: Hand::class)]
     private Hand $hand = Hand::Right;
 
+    /** Over the bed from the front bar, in nanometres; null where nobody said. */
+    #[ORM\Column(type: Types::BIGINT, nullable: true)]
+    private ?int $reach = null;
+
+    #[ORM\Column]
+    private bool $soreHands = false;
+
+    /** @var array<string, string> */
+    #[ORM\Column(type: Types::JSON)]
+    private array $ways = [];
+
+    /** @var array<string, int> nanometres by the words of Distance */
+    #[ORM\Column(type: Types::JSON)]
+    private array $distances = [];
+
     private function __construct(Studio $studio, string $name, string $email, bool $owner)
     {
         $this->id = new Ulid();
@@ -52,14 +70,40 @@ class Person implements UserInterface, PasswordAuthenticatedUserInterface
         $this->units = $studio->units();
     }
 
-    public function hand(): Hand
+    public function body(): Body
     {
-        return $this->hand;
+        return new Body(
+            $this->hand,
+            null === $this->reach ? null : Length::ofNanometres($this->reach),
+            $this->soreHands,
+        );
     }
 
-    public function workWith(Hand $hand): void
+    /** @param array<string, Length> $distances by the words of Distance, where they differ from the studio's */
+    public function workWith(Body $body, array $distances): void
     {
-        $this->hand = $hand;
+        $this->hand = $body->hand;
+        $this->reach = $body->reach?->nanometres;
+        $this->soreHands = $body->hasSoreHands;
+        $this->distances = array_map(static fn(Length $length): int => $length->nanometres, $distances);
+    }
+
+    /** @return array<string, Length> by the words of Distance, where they differ from the studio's */
+    public function distances(): array
+    {
+        return array_map(Length::ofNanometres(...), $this->distances);
+    }
+
+    /** @return array<string, string> the ways of loading that are this person's own, by path of a sheet */
+    public function ways(): array
+    {
+        return $this->ways;
+    }
+
+    /** @param array<string, string> $ways by path of a sheet */
+    public function loadBy(array $ways): void
+    {
+        $this->ways = $ways;
     }
 
     public function id(): Ulid

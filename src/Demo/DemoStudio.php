@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
+use Schwung\Core\Frame\Fittings;
+use Schwung\Core\Frame\Foot;
 use Schwung\Core\Frame\Frame;
 use Schwung\Core\Frame\FrameKind;
 use Schwung\Core\Frame\HoldingSystem;
+use Schwung\Core\Frame\Machine;
+use Schwung\Core\Frame\MachineKind;
 use Schwung\Core\Frame\Stock;
 use Schwung\Core\Frame\StockPiece;
 use Schwung\Core\Measure\Length;
@@ -74,7 +78,7 @@ final readonly class DemoStudio
     }
 
     /**
-     * @return array<string, array{bool, Stock}> whether the bars are of steel, and what is at hand, by the frame's name
+     * @return array<string, array{Fittings, Stock}> what it has beside its measures, and what is at hand, by the frame's name
      */
     public function equipment(): array
     {
@@ -82,15 +86,20 @@ final readonly class DemoStudio
 
         return [
             'North frame' => [
-                true,
+                new Fittings(
+                    true,
+                    false,
+                    8,
+                    new Machine(MachineKind::Regulated, [Foot::OpenToe, Foot::Disc, Foot::Ruler], Foot::OpenToe),
+                ),
                 (new Stock([
                     'channel-clips' => [$pieces(36, 3), $pieces(12, 4)],
                     'zip' => [$pieces(100, 2)],
                 ]))->withCounts(['pins' => 160]),
             ],
-            'Window frame' => [false, (new Stock())->withCounts(['spring-clamps' => 16])],
+            'Window frame' => [new Fittings(), (new Stock())->withCounts(['spring-clamps' => 16])],
             'Attic frame' => [
-                false,
+                new Fittings(hasTable: true),
                 (new Stock([
                     'channel-clips' => [$pieces(15.5, 4)],
                     'dowel-clamps' => [$pieces(4, 40)],

@@ -4,15 +4,21 @@ declare(strict_types=1);
 
 namespace App\Frames;
 
+use Schwung\Core\Frame\BetterWay;
 use Schwung\Core\Frame\ClampWidth;
+use Schwung\Core\Frame\Fittings;
+use Schwung\Core\Frame\Foot;
 use Schwung\Core\Frame\Frame;
 use Schwung\Core\Frame\FrameKind;
 use Schwung\Core\Frame\FrameMeasure;
 use Schwung\Core\Frame\HoldingSystem;
+use Schwung\Core\Frame\Machine;
+use Schwung\Core\Frame\MachineKind;
 use Schwung\Core\Frame\Stock;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\LengthWriter;
 use Schwung\Core\Measure\UnitSystem;
+use Schwung\Core\Practice\Distance;
 use Symfony\Component\Validator\Constraints as Assert;
 use Symfony\Component\Validator\Context\ExecutionContextInterface;
 
@@ -41,6 +47,23 @@ final class FrameInput
     public bool $steelBars = false;
 
     public ?ClampWidth $sideClamps = null;
+
+    #[Assert\Range(min: 1, max: 100, notInRangeMessage: 'Between {{ min }} and {{ max }} clamps, both sides together.')]
+    public ?int $sideClampCount = null;
+
+    public ?bool $table = null;
+
+    public ?MachineKind $machine = null;
+
+    /** @var array<Foot> */
+    public array $feet = [];
+
+    public ?Foot $always = null;
+
+    public BetterWay $better = BetterWay::Both;
+
+    /** @var array<string, Length|null> by the words of Distance; null as the studio has it */
+    public array $distances = [];
 
     /** Lines of "36 x 3". */
     public string $clips = '';
@@ -89,7 +112,11 @@ final class FrameInput
         [$input->ratchetTeeth, $input->methods] = [$measures->ratchetTeeth, $measures->methods];
         $stock = $frame->stock();
         $lines = new StockLines($units);
-        $input->steelBars = $frame->hasSteelBars();
+        $fittings = $measures->fittings;
+        [$input->steelBars, $input->table] = [$fittings->hasSteelBars, $fittings->hasTable];
+        [$input->sideClampCount, $input->machine] = [$fittings->sideClamps, $fittings->machine->kind];
+        [$input->feet, $input->always] = [$fittings->machine->feet, $fittings->machine->always];
+        [$input->better, $input->distances] = [$fittings->machine->better, $frame->distances()];
         $input->sideClamps = $measures->sideClamps;
         [$input->clips, $input->clamps, $input->zips] = [
             $lines->write($stock->of(HoldingSystem::ChannelClips)),
@@ -208,6 +235,38 @@ final class FrameInput
         }
 
         return new Frame($this->kind, $measures, $this->ratchetTeeth, array_values($this->methods));
+    }
+
+    public function fittings(): Fittings
+    {
+        return new Fittings(
+            $this->steelBars,
+            $this->table,
+            $this->sideClampCount,
+            new Machine($this->machine, array_values($this->feet), $this->always, $this->better),
+        );
+    }
+
+    /** @return array<string, Length> by the words of Distance, where this frame differs from the studio */
+    public function distances(): array
+    {
+        return array_filter($this->distances);
+    }
+
+    #[Assert\Callback]
+    public function checkDistances(ExecutionContextInterface $context): void
+    {
+        foreach ($this->distances() as $word => $given) {
+            $least = Distance::from($word)->least();
+            if ($given->isShorterThan($least)) {
+                $context
+                    ->buildViolation('At least {{ least }}.', [
+                        '{{ least }}' => (new LengthWriter($this->units))->write($least),
+                    ])
+                    ->atPath("distances[$word]")
+                    ->addViolation();
+            }
+        }
     }
 
     /** Only of entries that can be read. */

@@ -5,12 +5,17 @@ declare(strict_types=1);
 namespace App\Frames;
 
 use App\Measure\LengthType;
+use Schwung\Core\Frame\BetterWay;
 use Schwung\Core\Frame\ClampWidth;
+use Schwung\Core\Frame\Foot;
 use Schwung\Core\Frame\FrameKind;
 use Schwung\Core\Frame\FrameMeasure;
 use Schwung\Core\Frame\HoldingSystem;
+use Schwung\Core\Frame\MachineKind;
+use Schwung\Core\Practice\Distance;
 use Symfony\Component\Form\AbstractType;
 use Symfony\Component\Form\Extension\Core\Type\CheckboxType;
+use Symfony\Component\Form\Extension\Core\Type\ChoiceType;
 use Symfony\Component\Form\Extension\Core\Type\EnumType;
 use Symfony\Component\Form\Extension\Core\Type\IntegerType;
 use Symfony\Component\Form\Extension\Core\Type\TextareaType;
@@ -63,6 +68,44 @@ final class FrameType extends AbstractType
                 'placeholder' => 'not said',
                 'choice_label' => static fn(ClampWidth $clamps): string => $clamps->words(),
             ])
+            ->add('sideClampCount', IntegerType::class, [
+                'label' => 'Side clamps, both sides together',
+                'help' => 'Empty: as many as the bed takes.',
+                'required' => false,
+            ])
+            ->add('table', ChoiceType::class, [
+                'label' => 'A flat table under the rollers',
+                'choices' => ['yes' => true, 'no' => false],
+                'placeholder' => 'not said',
+                'required' => false,
+            ])
+            ->add('machine', EnumType::class, [
+                'label' => 'The machine is guided by',
+                'class' => MachineKind::class,
+                'required' => false,
+                'placeholder' => 'not said',
+                'choice_label' => static fn(MachineKind $kind): string => $kind->words(),
+            ])
+            ->add('feet', EnumType::class, [
+                'label' => 'Feet at hand',
+                'class' => Foot::class,
+                'multiple' => true,
+                'expanded' => true,
+                'required' => false,
+                'choice_label' => static fn(Foot $foot): string => $foot->words(),
+            ])
+            ->add('always', EnumType::class, [
+                'label' => 'On while nothing asks for another',
+                'class' => Foot::class,
+                'required' => false,
+                'placeholder' => 'none of them',
+                'choice_label' => static fn(Foot $foot): string => $foot->words(),
+            ])
+            ->add('better', EnumType::class, [
+                'label' => 'It stitches better',
+                'class' => BetterWay::class,
+                'choice_label' => static fn(BetterWay $way): string => $way->words(),
+            ])
             ->add('clips', TextareaType::class, [
                 'label' => 'Channel clips',
                 'help' => 'One kind a line: 36 x 3',
@@ -87,6 +130,17 @@ final class FrameType extends AbstractType
             ->add('pins', IntegerType::class, ['label' => 'Pins', 'required' => false])
             ->add('magnets', IntegerType::class, ['label' => 'Magnets', 'required' => false])
             ->add('springClamps', IntegerType::class, ['label' => 'Spring clamps', 'required' => false]);
+        foreach (Distance::cases() as $distance) {
+            if ($distance->isOfTheFrame()) {
+                $builder->add(str_replace('-', '', $distance->value), LengthType::class, [
+                    'property_path' => "distances[$distance->value]",
+                    'label' => $distance->words(),
+                    'help' => 'Empty: as the studio has it.',
+                    'required' => false,
+                    'may_be_zero' => !$distance->least()->isPositive(),
+                ]);
+            }
+        }
         if (true === $options['is_loaded']) {
             $builder->add('changeLoaded', CheckboxType::class, [
                 'label' => 'Change the measures although a quilt is on the frame',

@@ -32,7 +32,8 @@ final class FramesController extends AbstractController
         $form = $this->createForm(FrameType::class, $input)->handleRequest($request);
         if ($form->isSubmitted() && $form->isValid()) {
             $frame = new StudioFrame($person->studio(), $input->name, $input->measures());
-            $frame->equip($input->steelBars, $input->stock(), $input->sideClamps);
+            $frame->equip($input->fittings(), $input->stock(), $input->sideClamps);
+            $frame->differ($input->distances());
             $frames->keep($frame);
 
             return $this->saved('frame-new');
@@ -58,7 +59,8 @@ final class FramesController extends AbstractController
         );
         if ($form->isSubmitted() && $form->isValid()) {
             $frame->remeasure($input->name, $input->measures());
-            $frame->equip($input->steelBars, $input->stock(), $input->sideClamps);
+            $frame->equip($input->fittings(), $input->stock(), $input->sideClamps);
+            $frame->differ($input->distances());
             $frames->save();
             $rejudging->ofFrame($frame);
 

@@ -8,6 +8,7 @@ use App\Account\Studio;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use Schwung\Core\Frame\ClampWidth;
+use Schwung\Core\Frame\Fittings;
 use Schwung\Core\Frame\Frame;
 use Schwung\Core\Frame\FrameKind;
 use Schwung\Core\Frame\HoldingSystem;
@@ -49,6 +50,18 @@ class StudioFrame
     /** @var array<string, mixed> as StockRecord wrote it */
     #[ORM\Column(type: Types::JSON)]
     private array $stock = [];
+
+    /** @var array<string, mixed> as FittingsRecord wrote it */
+    #[ORM\Column(type: Types::JSON)]
+    private array $fittings = [];
+
+    /** @var array<string, string> */
+    #[ORM\Column(type: Types::JSON)]
+    private array $ways = [];
+
+    /** @var array<string, int> nanometres by the words of Distance */
+    #[ORM\Column(type: Types::JSON)]
+    private array $distances = [];
 
     public function __construct(
         #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)] public readonly Studio $studio,
@@ -92,19 +105,45 @@ class StudioFrame
             array_map(HoldingSystem::from(...), $this->methods),
             $this->stock(),
             $this->sideClamps,
+            FittingsRecord::fromArray($this->fittings, $this->steelBars),
         );
     }
 
-    public function equip(bool $steelBars, Stock $stock, ?ClampWidth $sideClamps = null): void
+    public function equip(Fittings $fittings, Stock $stock, ?ClampWidth $sideClamps = null): void
     {
         $this->sideClamps = $sideClamps;
-        $this->steelBars = $steelBars;
+        $this->steelBars = $fittings->hasSteelBars;
+        $this->fittings = FittingsRecord::toArray($fittings);
         $this->stock = StockRecord::toArray($stock);
     }
 
-    public function hasSteelBars(): bool
+    public function fittings(): Fittings
     {
-        return $this->steelBars;
+        return FittingsRecord::fromArray($this->fittings, $this->steelBars);
+    }
+
+    /** @return array<string, Length> by the words of Distance, where they differ from the studio's */
+    public function distances(): array
+    {
+        return array_map(Length::ofNanometres(...), $this->distances);
+    }
+
+    /** @param array<string, Length> $distances by the words of Distance */
+    public function differ(array $distances): void
+    {
+        $this->distances = array_map(static fn(Length $length): int => $length->nanometres, $distances);
+    }
+
+    /** @return array<string, string> the ways of loading on this frame, by path of a sheet */
+    public function ways(): array
+    {
+        return $this->ways;
+    }
+
+    /** @param array<string, string> $ways by path of a sheet */
+    public function loadBy(array $ways): void
+    {
+        $this->ways = $ways;
     }
 
     public function stock(): Stock

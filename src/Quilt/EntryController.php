@@ -6,6 +6,7 @@ namespace App\Quilt;
 
 use App\Account\Person;
 use App\Frames\StudioFrameRepository;
+use App\Quilt\Loading\Ways;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -29,7 +30,11 @@ final class EntryController extends AbstractController
         $input->frame = $all[0] ?? null;
         $form = $this->createForm(NewQuiltType::class, $input, ['frames' => $all])->handleRequest($request);
         if ($form->isSubmitted() && $form->isValid()) {
-            $quilt = $entry->enter($person->studio(), $input, Sheet::blank()->withAll($person->studio()->ways()));
+            $quilt = $entry->enter(
+                $person->studio(),
+                $input,
+                Sheet::blank()->withAll(Ways::of($person->studio(), $input->frame, $person)->all()),
+            );
             $this->addFlash('draft', 'new-quilt');
 
             return $this->redirectToRoute(

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Quilt;
 
 use App\Designs\DesignShelf;
+use Schwung\Core\Material\TopEdge;
 use Schwung\Core\Measure\UnitSystem;
 use Schwung\Core\Plan\Stage;
 use Schwung\Core\Preparation\KeptWay;
@@ -22,11 +23,28 @@ final readonly class FollowingChoices
 
     public function follow(Sheet $before, Sheet $after, Quilt $quilt, string $stage): Sheet
     {
-        $after = $this->withHeight($before, $after, $quilt);
+        $after = $this->withEdge($before, $this->withHeight($before, $after, $quilt));
 
         return \in_array(Stage::tryFrom($stage), self::MAY_TURN, true)
             ? $after
             : $this->notTurned($before, $after, $quilt);
+    }
+
+    /** An edge that is to lead settles the way round; leaving the way to the plan leaves the edge to it, too. */
+    private function withEdge(Sheet $before, Sheet $after): Sheet
+    {
+        $edge = TopEdge::tryFrom($after->text('load/lead_edge'));
+        $way = $after->text('load/direction');
+
+        return match (true) {
+            null === $edge => $after,
+            $edge->value !== $before->text('load/lead_edge') => $after->with(
+                'load/direction',
+                $edge->direction()->value,
+            ),
+            $way !== $before->text('load/direction') && 'auto' === $way => $after->with('load/lead_edge', ''),
+            default => $after,
+        };
     }
 
     /** When another row design is chosen, the rows take its height, unless a height was entered along with it. */

@@ -9,6 +9,7 @@ use Schwung\Core\Frame\Frame;
 use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Job\Entries;
 use Schwung\Core\Job\Entry;
+use Schwung\Core\Material\TopEdge;
 use Schwung\Core\Measure\UnitSystem;
 
 /** A quilt's sheet and its frame as a job document. */
@@ -53,6 +54,12 @@ final readonly class JobDocument
             },
             str_ends_with($entry->path, '/school') => $this->hasSchool(\dirname($entry->path)) &&
                 ('load/top/school' !== $entry->path || $value !== $entry->usual),
+            // Kept for the way round in which it can lead, and silent in the other.
+            'load/lead_edge' === $entry->path => \in_array(
+                $this->sheet->text('load/direction'),
+                ['auto', TopEdge::tryFrom($this->sheet->text($entry->path))?->direction()->value],
+                true,
+            ),
             'load' === $part && 'custom' === $member => 'custom' === $this->sheet->text('load/margins'),
             // What is as usual goes without saying.
             'desk' === $part, 'load' === $part && 'top' === $member => $value !== $entry->usual,

@@ -8,7 +8,7 @@ use App\Designs\DesignOnShelf;
 use App\Designs\DesignShelf;
 use App\Leaders\LeadersOfFrame;
 use App\Leaders\StudioLeaderRepository;
-use App\Settings\CurrentHand;
+use App\Settings\CurrentBody;
 use Schwung\Core\Exchange\JobReader;
 use Schwung\Core\Job\Faults;
 use Schwung\Core\Measure\UnitSystem;
@@ -21,7 +21,7 @@ final readonly class Preparations
     public function __construct(
         private StudioLeaderRepository $leaders,
         private DesignShelf $designs,
-        private CurrentHand $hand,
+        private CurrentBody $person,
     ) {}
 
     public function of(Quilt $quilt, UnitSystem $units, ?Sheet $sheet = null): Preparation
@@ -39,11 +39,10 @@ final readonly class Preparations
             new Known(
                 parts: $parts,
                 faults: $faults->all(),
-                practice: $subject->practice,
+                practice: $subject->practice->differing($this->person->distances()),
                 leaders: new LeadersOfFrame($this->leaders, $quilt->frame()),
                 design: new DesignOnShelf($this->designs, $quilt->studio, $parts->desk->design),
-                hand: $this->hand->hand(),
-                hasSteelBars: true === $quilt->frame()?->hasSteelBars(),
+                body: $this->person->body(),
             ),
         );
     }

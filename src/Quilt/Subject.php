@@ -25,7 +25,7 @@ final readonly class Subject
             $quilt->title(),
             $sheet ?? $quilt->sheet(),
             $quilt->frame()?->measures(),
-            $quilt->studio->practice(),
+            $quilt->studio->practice()->differing($quilt->frame()?->distances() ?? []),
         );
     }
 

@@ -6,9 +6,8 @@ namespace App\Settings;
 
 use App\Account\Person;
 use App\Account\PersonRepository;
-use App\Quilt\Loading\Questions;
 use App\Quilt\Rejudging;
-use Schwung\Core\Practice\Hand;
+use Schwung\Core\Practice\Distance;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -27,6 +26,7 @@ final class PracticeController extends AbstractController
         Rejudging $rejudging,
     ): Response {
         $settings = PracticeSettings::fromArray($person->studio()->practiceRecord());
+        $settings->units = $person->units();
         $form = $this->createForm(PracticeType::class, $settings)->handleRequest($request);
         if ($form->isSubmitted() && $form->isValid()) {
             $person->studio()->work($settings);
@@ -42,22 +42,20 @@ final class PracticeController extends AbstractController
             'settings/practice.html.twig',
             [
                 'form' => $form,
-                'hand' => $person->hand()->value,
                 'parts' => Words::PARTS,
                 'words' => $person->studio()->words(),
+                'distances' => Distance::grouped(),
+                'holds' => PracticeSettings::holds(),
             ],
             $form->isSubmitted() ? new Response(status: Response::HTTP_UNPROCESSABLE_ENTITY) : null,
         );
     }
 
-    /** The hand is the person's own, the names are the studio's. */
-    #[Route('/settings/ways', name: 'app_settings_ways', methods: ['POST'])]
+    #[Route('/settings/words', name: 'app_settings_words', methods: ['POST'])]
     #[IsCsrfTokenValid('ways')]
-    public function ways(#[CurrentUser] Person $person, Request $request, PersonRepository $people): Response
+    public function words(#[CurrentUser] Person $person, Request $request, PersonRepository $people): Response
     {
-        $payload = $request->getPayload();
-        $person->workWith(Hand::tryFrom($payload->getString('hand')) ?? Hand::Right);
-        $entered = $payload->all('words');
+        $entered = $request->getPayload()->all('words');
         $words = [];
         foreach (Words::PARTS as $part) {
             $own = $entered[$part] ?? '';
@@ -69,24 +67,5 @@ final class PracticeController extends AbstractController
         $this->addFlash('done', 'Every page follows.');
 
         return $this->redirectToRoute('app_settings_practice', status: Response::HTTP_SEE_OTHER);
-    }
-
-    /** The schools of loading that new quilts begin with. */
-    #[Route('/settings/loading', name: 'app_settings_loading', methods: ['GET'])]
-    public function loading(#[CurrentUser] Person $person): Response
-    {
-        return $this->render('settings/loading.html.twig', ['ways' => $person->studio()->ways()]);
-    }
-
-    #[Route('/settings/loading', methods: ['POST'])]
-    #[IsCsrfTokenValid('ways')]
-    public function loadBy(#[CurrentUser] Person $person, Request $request, PersonRepository $people): Response
-    {
-        $person->studio()->loadBy(Questions::chosen($request->getPayload()->all('ways')));
-        $people->save();
-        $this->addFlash('draft', 'loading');
-        $this->addFlash('done', 'New quilts begin with these ways. Those on the shelf keep their own.');
-
-        return $this->redirectToRoute('app_settings_loading', status: Response::HTTP_SEE_OTHER);
     }
 }

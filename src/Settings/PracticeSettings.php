@@ -4,9 +4,16 @@ declare(strict_types=1);
 
 namespace App\Settings;
 
+use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Material\BackingKind;
 use Schwung\Core\Material\BattingKind;
+use Schwung\Core\Material\End;
 use Schwung\Core\Measure\Length;
+use Schwung\Core\Measure\LengthWriter;
+use Schwung\Core\Measure\UnitSystem;
+use Schwung\Core\Practice\Distance;
+use Schwung\Core\Practice\Grip;
+use Schwung\Core\Practice\HoldTimes;
 use Schwung\Core\Practice\Practice;
 use Schwung\Core\Practice\Stitches;
 use Schwung\Core\Practice\Thickness;
@@ -71,9 +78,40 @@ final class PracticeSettings
         Assert\Range(min: 10, max: 1000, notInRangeMessage: 'Between {{ min }} and {{ max }} m.'),
     ]
     public ?int $bobbinMetres;
+    #[
+        Assert\NotNull(message: self::NEEDED),
+        Assert\Range(min: 1, max: 4, notInRangeMessage: 'Between {{ min }} and {{ max }}: it is pulled out again.'),
+    ]
+    public ?int $prebastingPerInch;
+    #[
+        Assert\NotNull(message: self::NEEDED),
+        Assert\Range(min: 0, max: 4, notInRangeMessage: 'Between {{ min }} and {{ max }} turns.'),
+    ]
+    public ?float $bastingTurnsOff;
+    #[
+        Assert\NotNull(message: self::NEEDED),
+        Assert\Range(min: 0.2, max: 20, notInRangeMessage: 'Between {{ min }} and {{ max }} m a minute.'),
+    ]
+    public ?float $metresAMinute;
+    #[
+        Assert\NotNull(message: self::NEEDED),
+        Assert\Range(min: 0.2, max: 20, notInRangeMessage: 'Between {{ min }} and {{ max }} mm.'),
+    ]
+    public ?float $underFoot;
+    #[
+        Assert\NotNull(message: self::NEEDED),
+        Assert\Range(min: 0, max: 100, notInRangeMessage: 'Between {{ min }} and {{ max }} of a thousand.'),
+    ]
+    public ?int $driftPerThousand;
+    #[
+        Assert\NotNull(message: self::NEEDED),
+        Assert\Range(min: 0, max: 100, notInRangeMessage: 'Between {{ min }} and {{ max }} of a thousand.'),
+    ]
+    public ?int $fullFloatDriftPerThousand;
     /** Readings at the frame go by this part of an inch. */
     #[Assert\Choice([8, 16])]
     public int $fraction = 8;
+    public UnitSystem $units = UnitSystem::Inches;
     /** @var array<string, float|null> millimetres by "top", "backing_minky", "loft_wool" */
     #[
         Assert\All([
@@ -82,6 +120,20 @@ final class PracticeSettings
         ]),
     ]
     public array $thickness = [];
+    /** @var array<string, Length|null> by the words of Distance, "lead_hold" */
+    #[Assert\All([new Assert\NotNull(message: self::NEEDED)])]
+    public array $distances = [];
+    /** @var array<string, Length|null> "pins_used_up", "magnets_lead_standoff" */
+    #[Assert\All([new Assert\NotNull(message: self::NEEDED)])]
+    public array $grips = [];
+    /** @var array<string, float|null> for each piece, by the words of HoldingSystem, "channel_clips" */
+    #[
+        Assert\All([
+            new Assert\NotNull(message: self::NEEDED),
+            new Assert\Range(min: 0, max: 600, notInRangeMessage: 'Between {{ min }} and {{ max }} seconds.'),
+        ]),
+    ]
+    public array $seconds = [];
 
     private function __construct() {}
 
@@ -100,6 +152,27 @@ final class PracticeSettings
             $practice->stitches->bastingPerInch,
             (int) round($practice->stitches->bobbin->toMillimetres() / 1000),
         ];
+        [$settings->prebastingPerInch, $settings->bastingTurnsOff] = [
+            $practice->stitches->prebastingPerInch,
+            $practice->stitches->bastingTurnsOff,
+        ];
+        $settings->metresAMinute = $practice->stitches->millimetresAMinute / 1000;
+        $settings->underFoot = $practice->stitches->underFoot->toMillimetres();
+        [$settings->driftPerThousand, $settings->fullFloatDriftPerThousand] = [
+            $practice->driftPerThousand,
+            $practice->fullFloatDriftPerThousand,
+        ];
+        foreach (Distance::cases() as $distance) {
+            $settings->distances[self::key($distance)] = $practice->at($distance);
+        }
+        foreach (self::holds() as $key => [$system, $end]) {
+            $grip = $practice->grip($system, $end);
+            $settings->grips[$key . '_used_up'] = $grip->usedUp;
+            $settings->grips[$key . '_standoff'] = $grip->standoff;
+        }
+        foreach (HoldingSystem::cases() as $system) {
+            $settings->seconds[self::key($system)] = $practice->times->each($system);
+        }
         $settings->thickness['top'] = $practice->thickness->ofTop()->toMillimetres();
         foreach (BackingKind::cases() as $kind) {
             $settings->thickness['backing_' . $kind->value] = $practice->thickness->ofBacking($kind)->toMillimetres();
@@ -109,6 +182,39 @@ final class PracticeSettings
         }
 
         return $settings;
+    }
+
+    /** @return array<string, array{HoldingSystem, End}> the holds whose grip differs; most are alike at both ends */
+    public static function holds(): array
+    {
+        $holds = [];
+        foreach (HoldingSystem::cases() as $system) {
+            if (HoldingSystem::Magnets === $system) {
+                foreach (End::cases() as $end) {
+                    $holds[self::key($system) . '_' . $end->value] = [$system, $end];
+                }
+            } else {
+                $holds[self::key($system)] = [$system, End::Lead];
+            }
+        }
+
+        return $holds;
+    }
+
+    #[Assert\Callback]
+    public function checkDistances(ExecutionContextInterface $context): void
+    {
+        foreach (Distance::cases() as $distance) {
+            $given = $this->distances[self::key($distance)] ?? null;
+            if (null !== $given && $given->isShorterThan($distance->least())) {
+                $context
+                    ->buildViolation('At least {{ least }}.', [
+                        '{{ least }}' => (new LengthWriter($this->units))->write($distance->least()),
+                    ])
+                    ->atPath('distances[' . self::key($distance) . ']')
+                    ->addViolation();
+            }
+        }
     }
 
     #[Assert\Callback]
@@ -133,12 +239,33 @@ final class PracticeSettings
             $lofts[$kind->value] = $millimetres('loft_' . self::key($kind));
         }
 
+        $grips = [];
+        foreach (self::holds() as $key => [$system, $end]) {
+            $grip = new Grip(
+                $this->grips[$key . '_used_up'] ?? Length::zero(),
+                $this->grips[$key . '_standoff'] ?? Length::zero(),
+            );
+            $ends = HoldingSystem::Magnets === $system ? [$end] : End::cases();
+            foreach ($ends as $one) {
+                $grips["$system->value $one->value"] = $grip;
+            }
+        }
+        [$distances, $seconds] = [[], []];
+        foreach (Distance::cases() as $distance) {
+            $distances[$distance->value] = $this->distances[self::key($distance)] ?? $distance->usual();
+        }
+        foreach (HoldingSystem::cases() as $system) {
+            $seconds[$system->value] = $this->seconds[self::key($system)] ?? HoldTimes::usual($system);
+        }
+
         return new Practice(
             $this->clampBite,
             $this->footClearance,
             $this->battingOverhang,
             $this->seamAllowance,
             $this->squaringAllowance,
+            driftPerThousand: $this->driftPerThousand ?? 5,
+            fullFloatDriftPerThousand: $this->fullFloatDriftPerThousand ?? 10,
             battingRestHours: $this->battingRestHours ?? 0,
             battingBestRestHours: $this->battingBestRestHours ?? 0,
             sectionOverlap: $this->sectionOverlap,
@@ -146,8 +273,15 @@ final class PracticeSettings
             stitches: new Stitches(
                 $this->quiltingPerInch ?? 11,
                 $this->bastingPerInch ?? 4,
-                bobbin: Length::millimetres(1000 * ($this->bobbinMetres ?? 100)),
+                $this->prebastingPerInch ?? 2,
+                Length::millimetres(1000 * ($this->bobbinMetres ?? 100)),
+                Length::millimetres($this->underFoot ?? 2),
+                $this->bastingTurnsOff ?? 1,
+                (int) round(1000 * ($this->metresAMinute ?? 2.4)),
             ),
+            times: new HoldTimes($seconds),
+            distances: $distances,
+            grips: $grips,
         );
     }
 
@@ -158,6 +292,12 @@ final class PracticeSettings
             'quiltingPerInch' => $this->quiltingPerInch ?? 11,
             'bastingPerInch' => $this->bastingPerInch ?? 4,
             'bobbinMetres' => $this->bobbinMetres ?? 100,
+            'prebastingPerInch' => $this->prebastingPerInch ?? 2,
+            'bastingTurnsOff' => $this->bastingTurnsOff ?? 1,
+            'metresAMinute' => $this->metresAMinute ?? 2.4,
+            'underFoot' => $this->underFoot ?? 2,
+            'driftPerThousand' => $this->driftPerThousand ?? 5,
+            'fullFloatDriftPerThousand' => $this->fullFloatDriftPerThousand ?? 10,
             'fraction' => $this->fraction,
             'battingRestHours' => $this->battingRestHours ?? 0,
             'battingBestRestHours' => $this->battingBestRestHours ?? 0,
@@ -168,6 +308,14 @@ final class PracticeSettings
         }
         foreach ($this->thickness as $name => $millimetres) {
             $record['thickness_' . $name] = $millimetres ?? 0;
+        }
+        foreach (['distance_' => $this->distances, 'grip_' => $this->grips] as $begin => $lengths) {
+            foreach ($lengths as $name => $length) {
+                $record[$begin . $name] = $length->nanometres ?? 0;
+            }
+        }
+        foreach ($this->seconds as $name => $seconds) {
+            $record['seconds_' . $name] = $seconds ?? 0;
         }
 
         return $record;
@@ -188,6 +336,25 @@ final class PracticeSettings
         $settings->fraction = (int) ($record['fraction'] ?? $settings->fraction);
         $settings->battingRestHours = (int) ($record['battingRestHours'] ?? $settings->battingRestHours);
         $settings->battingBestRestHours = (int) ($record['battingBestRestHours'] ?? $settings->battingBestRestHours);
+        $settings->prebastingPerInch = (int) ($record['prebastingPerInch'] ?? $settings->prebastingPerInch);
+        $settings->bastingTurnsOff = (float) ($record['bastingTurnsOff'] ?? $settings->bastingTurnsOff);
+        $settings->metresAMinute = (float) ($record['metresAMinute'] ?? $settings->metresAMinute);
+        $settings->underFoot = (float) ($record['underFoot'] ?? $settings->underFoot);
+        $settings->driftPerThousand = (int) ($record['driftPerThousand'] ?? $settings->driftPerThousand);
+        $settings->fullFloatDriftPerThousand =
+            (int) ($record['fullFloatDriftPerThousand'] ?? $settings->fullFloatDriftPerThousand);
+        $length = static fn(string $name, ?Length $else): ?Length => isset($record[$name])
+            ? Length::ofNanometres((int) $record[$name])
+            : $else;
+        foreach ($settings->distances as $name => $usual) {
+            $settings->distances[$name] = $length('distance_' . $name, $usual);
+        }
+        foreach ($settings->grips as $name => $usual) {
+            $settings->grips[$name] = $length('grip_' . $name, $usual);
+        }
+        foreach ($settings->seconds as $name => $usual) {
+            $settings->seconds[$name] = (float) ($record['seconds_' . $name] ?? $usual);
+        }
         foreach (array_keys($settings->thickness) as $name) {
             $settings->thickness[$name] = (float) ($record['thickness_' . $name] ?? $settings->thickness[$name]);
         }
@@ -211,8 +378,8 @@ final class PracticeSettings
     }
 
     /** A form field's name has no hyphen. */
-    private static function key(BattingKind $kind): string
+    public static function key(\BackedEnum $word): string
     {
-        return str_replace('-', '_', $kind->value);
+        return str_replace('-', '_', (string) $word->value);
     }
 }

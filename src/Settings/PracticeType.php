@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Settings;
 
 use App\Measure\LengthType;
+use Schwung\Core\Frame\HoldingSystem;
+use Schwung\Core\Practice\Distance;
 use Symfony\Component\Form\AbstractType;
 use Symfony\Component\Form\Extension\Core\Type\ChoiceType;
 use Symfony\Component\Form\Extension\Core\Type\FormType;
@@ -52,6 +54,24 @@ final class PracticeType extends AbstractType
             ->add('quiltingPerInch', IntegerType::class, ['label' => 'Quilting, stitches an inch'])
             ->add('bastingPerInch', IntegerType::class, ['label' => 'Basting, stitches an inch'])
             ->add('bobbinMetres', IntegerType::class, ['label' => 'A bobbin holds, metres'])
+            ->add('prebastingPerInch', IntegerType::class, ['label' => 'Basting to be pulled, stitches an inch'])
+            ->add('bastingTurnsOff', NumberType::class, [
+                'label' => 'Upper tension loosened for it, turns',
+                'scale' => 1,
+                'invalid_message' => 'Write turns as a number, like 1 or 1.5.',
+            ])
+            ->add('metresAMinute', NumberType::class, [
+                'label' => 'Speed of stitching, metres a minute',
+                'scale' => 1,
+                'invalid_message' => 'Write metres as a number, like 2.4.',
+            ])
+            ->add('underFoot', NumberType::class, [
+                'label' => 'Thickness under the foot, mm',
+                'scale' => 1,
+                'invalid_message' => 'Write millimetres as a number, like 2.',
+            ])
+            ->add('driftPerThousand', IntegerType::class, ['label' => 'Side drift, of a thousand loaded'])
+            ->add('fullFloatDriftPerThousand', IntegerType::class, ['label' => 'The same where the top floats'])
             ->add('fraction', ChoiceType::class, [
                 'label' => 'Readings at the frame go by',
                 'choices' => ['eighths of an inch' => 8, 'sixteenths of an inch' => 16],
@@ -64,7 +84,73 @@ final class PracticeType extends AbstractType
                 'invalid_message' => 'Write millimetres as a number, like 0.3.',
             ]);
         }
-        $builder->add($thickness);
+        $builder
+            ->add($thickness)
+            ->add($this->distances($builder))
+            ->add($this->grips($builder))
+            ->add($this->seconds($builder));
+    }
+
+    /**
+     * @param FormBuilderInterface<PracticeSettings|null> $builder
+     *
+     * @return FormBuilderInterface<mixed>
+     */
+    private function distances(FormBuilderInterface $builder): FormBuilderInterface
+    {
+        $form = $builder->create('distances', FormType::class, ['label' => false, 'error_bubbling' => false]);
+        foreach (Distance::cases() as $distance) {
+            $form->add(PracticeSettings::key($distance), LengthType::class, [
+                'label' => $distance->words(),
+                'help' => ucfirst($distance->reason()) . '.',
+                'may_be_zero' => !$distance->least()->isPositive(),
+            ]);
+        }
+
+        return $form;
+    }
+
+    /**
+     * @param FormBuilderInterface<PracticeSettings|null> $builder
+     *
+     * @return FormBuilderInterface<mixed>
+     */
+    private function grips(FormBuilderInterface $builder): FormBuilderInterface
+    {
+        $form = $builder->create('grips', FormType::class, ['label' => false, 'error_bubbling' => false]);
+        foreach (PracticeSettings::holds() as $key => [$system, $end]) {
+            $where = HoldingSystem::Magnets === $system ? " at the $end->value" : '';
+            $form
+                ->add($key . '_used_up', LengthType::class, [
+                    'label' => ucfirst($system->words()) . "$where: cloth used up",
+                    'may_be_zero' => true,
+                ])
+                ->add($key . '_standoff', LengthType::class, [
+                    'label' => ucfirst($system->words()) . "$where: kept free beside",
+                    'may_be_zero' => true,
+                ]);
+        }
+
+        return $form;
+    }
+
+    /**
+     * @param FormBuilderInterface<PracticeSettings|null> $builder
+     *
+     * @return FormBuilderInterface<mixed>
+     */
+    private function seconds(FormBuilderInterface $builder): FormBuilderInterface
+    {
+        $form = $builder->create('seconds', FormType::class, ['label' => false, 'error_bubbling' => false]);
+        foreach (HoldingSystem::cases() as $system) {
+            $form->add(PracticeSettings::key($system), NumberType::class, [
+                'label' => ucfirst($system->words()),
+                'scale' => 1,
+                'invalid_message' => 'Write seconds as a number, like 4.',
+            ]);
+        }
+
+        return $form;
     }
 
     public function configureOptions(OptionsResolver $resolver): void

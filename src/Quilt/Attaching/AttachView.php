@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Quilt\Attaching;
 
 use Schwung\Core\Attachment\FloatOption;
-use Schwung\Core\Attachment\HoldCost;
+use Schwung\Core\Attachment\HoldProposal;
 use Schwung\Core\Leader\LoadPosition;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
@@ -24,7 +24,7 @@ final readonly class AttachView
      * @param list<Length>       $markers   where seams of the top meet the rail
      * @param list<FloatOption>  $floats
      * @param list<Phrase>       $holdsEnd  what holds a hanging end, best first
-     * @param list<HoldCost>     $costs     of every way of holding
+     * @param array<string, list<HoldProposal>> $proposals ways of holding each end, best first
      * @param array{front: list<Phrase>, back: list<Phrase>} $fetch in order of use, by side of the frame
      */
     public function __construct(
@@ -35,7 +35,7 @@ final readonly class AttachView
         public array $markers,
         public array $floats,
         public array $holdsEnd,
-        public array $costs,
+        public array $proposals,
         public array $fetch,
     ) {}
 }

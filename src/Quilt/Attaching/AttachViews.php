@@ -8,7 +8,8 @@ use App\Drawing\Picture;
 use Schwung\Core\Attachment\Attachment;
 use Schwung\Core\Attachment\DriftMarkers;
 use Schwung\Core\Attachment\FloatRule;
-use Schwung\Core\Attachment\HoldCostRule;
+use Schwung\Core\Attachment\HoldProposal;
+use Schwung\Core\Attachment\HoldProposalRule;
 use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Material\End;
 use Schwung\Core\Measure\Length;
@@ -40,10 +41,26 @@ final readonly class AttachViews
             position: $holding->place,
             markers: $this->markers($plan, $holding),
             floats: $floats->options($plan->job, $plan->chosenPlan()),
-            holdsEnd: $floats->holdingTheEnd($plan->job, $plan->chosenPlan(), $preparation->known->hasSteelBars),
-            costs: (new HoldCostRule($practice))->costs($plan->job, $plan->top, $plan->chosenPlan()),
-            fetch: (new FetchList())->of($plan, $holding->ends, $preparation->isOneAlready()),
+            holdsEnd: $floats->holdingTheEnd($plan->job, $plan->chosenPlan()),
+            proposals: $this->proposals($preparation, $plan),
+            fetch: (new FetchList($preparation->known->practice))->of(
+                $plan,
+                $holding->ends,
+                $preparation->isOneAlready(),
+            ),
         );
+    }
+
+    /** @return array<string, list<HoldProposal>> best first, by the end */
+    private function proposals(Preparation $preparation, Plan $plan): array
+    {
+        $rule = new HoldProposalRule($preparation->known->practice, $preparation->known->body);
+        $proposals = [];
+        foreach (End::cases() as $end) {
+            $proposals[$end->value] = $rule->propose($plan->job, $plan->top, $plan->chosenPlan(), $end);
+        }
+
+        return $proposals;
     }
 
     /** @return array<string, Picture> of every rail with pieces on it, by the edge that it holds */

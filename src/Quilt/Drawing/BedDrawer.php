@@ -7,7 +7,7 @@ namespace App\Quilt\Drawing;
 use Schwung\Core\Advance\Wind;
 use Schwung\Core\Design\LaidDesign;
 use Schwung\Core\Frame\FrameMeasure;
-use Schwung\Core\Material\Direction;
+use Schwung\Core\Material\TopEdge;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Measure\Point;
@@ -41,7 +41,7 @@ final readonly class BedDrawer
     ): BedDrawing {
         $layout = $this->layout($preparation);
         $fields = match ($stage) {
-            'measure' => $this->topFields($layout->top, $preparation->direction()),
+            'measure' => $this->topFields($layout->top, $preparation->leads()),
             'passes', 'attach', 'load', 'stitch', 'off', 'sheet' => [],
             default => $this->backingFields($layout, $preparation),
         };
@@ -57,7 +57,7 @@ final readonly class BedDrawer
         $up =
             true === $preparation->known->parts->top?->directional
                 ? array_map(
-                    fn(float $share): Point => $this->onTop($layout->top, $preparation->direction())(0.92, $share),
+                    fn(float $share): Point => $this->onTop($layout->top, $preparation->leads())(0.92, $share),
                     [0.32, 0.2],
                 )
                 : [];
@@ -113,9 +113,9 @@ final readonly class BedDrawer
     }
 
     /** @return list<MeasureField> */
-    private function topFields(Box $top, Direction $direction): array
+    private function topFields(Box $top, TopEdge $lead): array
     {
-        $at = $this->onTop($top, $direction);
+        $at = $this->onTop($top, $lead);
         $line = fn(
             string $path,
             string $label,
@@ -154,18 +154,18 @@ final readonly class BedDrawer
     }
 
     /** @return \Closure(float, float): Point shares of the top's own width and length to the bed */
-    private function onTop(Box $top, Direction $direction): \Closure
+    private function onTop(Box $top, TopEdge $lead): \Closure
     {
-        // A quarter turn clockwise brings the left edge to the lead and the top edge to the right.
-        return Direction::AsIs === $direction
-            ? static fn(float $x, float $y): Point => new Point(
-                $top->left + $x * $top->across(),
-                $top->lead + $y * $top->along(),
-            )
-            : static fn(float $x, float $y): Point => new Point(
-                $top->right - $y * $top->across(),
-                $top->lead + $x * $top->along(),
-            );
+        return static function (float $x, float $y) use ($top, $lead): Point {
+            [$across, $along] = match ($lead) {
+                TopEdge::Top => [$x, $y],
+                TopEdge::Bottom => [1 - $x, 1 - $y],
+                TopEdge::Left => [1 - $y, $x],
+                TopEdge::Right => [$y, 1 - $x],
+            };
+
+            return new Point($top->left + $across * $top->across(), $top->lead + $along * $top->along());
+        };
     }
 
     /** @return list<MeasureField> */
@@ -173,7 +173,7 @@ final readonly class BedDrawer
     {
         [$tl, $tr, $br, $bl] =
             [] === $layout->backing
-                ? $this->corners($layout->required, $preparation->direction())
+                ? $this->corners($layout->required, $preparation->leads())
                 : $this->measuredCorners($layout, $preparation);
 
         return [
@@ -227,12 +227,19 @@ final readonly class BedDrawer
     }
 
     /** @return array{Point, Point, Point, Point} the backing's own corners, clockwise from its top-left */
-    private function corners(Box $box, Direction $direction): array
+    private function corners(Box $box, TopEdge $lead): array
     {
-        $lead = [new Point($box->left, $box->lead), new Point($box->right, $box->lead)];
-        $tail = [new Point($box->right, $box->tail), new Point($box->left, $box->tail)];
+        $leadLeft = new Point($box->left, $box->lead);
+        $leadRight = new Point($box->right, $box->lead);
+        $tailRight = new Point($box->right, $box->tail);
+        $tailLeft = new Point($box->left, $box->tail);
 
-        return Direction::AsIs === $direction ? [...$lead, ...$tail] : [$lead[1], $tail[0], $tail[1], $lead[0]];
+        return match ($lead) {
+            TopEdge::Top => [$leadLeft, $leadRight, $tailRight, $tailLeft],
+            TopEdge::Left => [$leadRight, $tailRight, $tailLeft, $leadLeft],
+            TopEdge::Bottom => [$tailRight, $tailLeft, $leadLeft, $leadRight],
+            TopEdge::Right => [$tailLeft, $leadLeft, $leadRight, $tailRight],
+        };
     }
 
     /** @return list<Label> */
@@ -257,7 +264,7 @@ final readonly class BedDrawer
     /** @return list<Label> */
     private function fullness(Box $top, Preparation $preparation): array
     {
-        $at = $this->onTop($top, $preparation->direction());
+        $at = $this->onTop($top, $preparation->leads());
         $places = ['top' => [0.97, 0.08], 'bottom' => [0.97, 0.92], 'left' => [0.03, 0.8], 'right' => [0.97, 0.16]];
         $labels = [];
         foreach ($preparation->top()->edges ?? [] as $edge => $fullness) {

@@ -8,7 +8,7 @@ use App\Drawing\Canvas;
 use App\Drawing\Pen;
 use App\Drawing\Shape;
 use App\Drawing\Tick;
-use Schwung\Core\Material\Direction;
+use Schwung\Core\Material\TopEdge;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Measure\Point;
 use Schwung\Core\Sizing\BackingState;
@@ -192,10 +192,11 @@ final readonly class BedShapes
             return [];
         }
         $middle = $this->layout->top->lead + $this->layout->top->along() * 0.58;
-        $lies =
-            Direction::Turned === $this->bed->preparation->direction()
-                ? 'top, turned: its left edge leads'
-                : 'top, as it is: its top edge leads';
+        $lead = $this->bed->preparation->leads();
+        $lies = match ($lead) {
+            TopEdge::Top, TopEdge::Bottom => "top, as it is: its $lead->value edge leads",
+            TopEdge::Left, TopEdge::Right => "top, turned: its $lead->value edge leads",
+        };
 
         return [
             Shape::text(

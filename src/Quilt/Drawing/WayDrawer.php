@@ -10,7 +10,9 @@ use App\Drawing\Picture;
 use App\Drawing\Shape;
 use Schwung\Core\Direction\StretchLie;
 use Schwung\Core\Material\Direction;
+use Schwung\Core\Material\End;
 use Schwung\Core\Material\Stretch;
+use Schwung\Core\Material\TopEdge;
 use Schwung\Core\Measure\Point;
 use Schwung\Core\Plan\Plan;
 use Schwung\Core\Sizing\BedLayout;
@@ -142,40 +144,41 @@ final readonly class WayDrawer
     /** @return list<Shape> */
     private function arrows(Plan $plan, Direction $direction, BedLayout $layout, Canvas $canvas): array
     {
-        $isTurned = Direction::Turned === $direction;
+        $lead = $plan->job->top->edgeAt($direction, End::Lead);
 
         return [
-            ...$plan->job->top->directional
-                ? $this->up($layout->top, $canvas, 'up of the top', 0.78, 0.3, $isTurned)
-                : [],
+            ...$plan->job->top->directional ? $this->up($layout->top, $canvas, 'up of the top', 0.78, 0.3, $lead) : [],
             ...true === $plan->job->quilting?->isDirectional
-                ? $this->up($layout->top, $canvas, 'up of the design', 0.5, 0.62, false)
+                ? $this->up($layout->top, $canvas, 'up of the design', 0.5, 0.62, TopEdge::Top)
                 : [],
             ...$plan->job->backing->directional
-                ? $this->up($layout->top, $canvas, 'up of the print', 0.22, 0.3, $isTurned)
+                ? $this->up($layout->top, $canvas, 'up of the print', 0.22, 0.3, $lead)
                 : [],
             ...$this->stretch($plan, $direction, $layout, $canvas),
         ];
     }
 
     /**
-     * An arrow toward the up of something, at a share of the top across and along; turned, it points to the right.
+     * An arrow toward the up of something, at a share of the top across and along, while that edge of it leads.
      *
      * @return list<Shape>
      */
-    private function up(Box $top, Canvas $canvas, string $text, float $across, float $along, bool $isTurned): array
+    private function up(Box $top, Canvas $canvas, string $text, float $across, float $along, TopEdge $lead): array
     {
         [$x, $y] = [$top->left + $across * $top->across(), $top->lead + $along * $top->along()];
         $reach = 0.16 * min($top->across(), $top->along());
         $pen = new Pen($canvas);
 
         return [
-            ...$isTurned
-                ? $pen->arrow($x - $reach, $y, $x + $reach, $y)
-                : $pen->arrow($x, $y + $reach, $x, $y - $reach),
+            ...match ($lead) {
+                TopEdge::Top => $pen->arrow($x, $y + $reach, $x, $y - $reach),
+                TopEdge::Bottom => $pen->arrow($x, $y - $reach, $x, $y + $reach),
+                TopEdge::Left => $pen->arrow($x - $reach, $y, $x + $reach, $y),
+                TopEdge::Right => $pen->arrow($x + $reach, $y, $x - $reach, $y),
+            },
             Shape::text(
                 $x,
-                $y + ($isTurned ? $canvas->px(18) : $reach + $canvas->px(15)),
+                $y + (Direction::Turned === $lead->direction() ? $canvas->px(18) : $reach + $canvas->px(15)),
                 $text,
                 $canvas->px(12),
                 'halo',

@@ -26,6 +26,9 @@ final class Questions
             'desk/edge_line' => 'It follows',
             'desk/end_stop' => 'Winding stops',
             'desk/to_and_fro' => 'To and fro',
+            'desk/smoothing' => 'While it winds',
+            'desk/edge_run' => 'Its side edges',
+            'desk/tug' => 'It is pulled',
             'desk/people' => 'At the frame',
         ],
         'Batting and top' => [
@@ -39,6 +42,7 @@ final class Questions
             'desk/basting_stitch' => 'Basting stitch',
             'desk/pick' => 'Basting picked',
         ],
+        'The machine' => ['desk/needle' => 'Needle stops'],
         'Side clamps' => [
             'desk/side_clamps' => 'Go on',
             'desk/clamps_grip' => 'Hold',

@@ -10,6 +10,7 @@ use Schwung\Core\Advance\Wind;
 use Schwung\Core\Advance\Winding;
 use Schwung\Core\Design\LaidDesign;
 use Schwung\Core\Direction\Choice;
+use Schwung\Core\Loading\ChosenFoot;
 use Schwung\Core\Measure\Phrase;
 
 /**
@@ -36,5 +37,6 @@ final readonly class PassesView
         public array $proposals,
         public array $designs,
         public ?Choice $choice,
+        public ?ChosenFoot $foot,
     ) {}
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Quilt\Stage;
 
 use App\Quilt\Attaching\AttachView;
+use Schwung\Core\Material\TopEdge;
 use Schwung\Core\Plan\Finding;
 use Schwung\Core\Plan\Plan;
 use Schwung\Core\Sizing\Remedy;
@@ -27,5 +28,6 @@ final readonly class SheetView
         public ?CuttingView $cutting,
         public ?AttachView $attach,
         public ?PassesView $passes,
+        public TopEdge $leads,
     ) {}
 }

@@ -15,6 +15,7 @@ use App\Quilt\Quilt;
 use App\Quilt\View;
 use Schwung\Core\Advance\Wind;
 use Schwung\Core\Job\Mend;
+use Schwung\Core\Loading\FootRule;
 use Schwung\Core\Loading\VoidChoices;
 use Schwung\Core\Material\Direction;
 use Schwung\Core\Plan\FindingCode;
@@ -101,7 +102,12 @@ final readonly class StageViews
     {
         $plan = $preparation->kept();
 
-        return new DirectionView($plan?->choice, $plan?->chosenPlan(), null === $plan ? [] : $this->ways($plan));
+        return new DirectionView(
+            $plan?->choice,
+            $plan?->chosenPlan(),
+            null === $plan ? [] : $this->ways($plan),
+            $preparation->leads(),
+        );
     }
 
     /** @return array<string, Picture> at one scale */
@@ -129,6 +135,7 @@ final readonly class StageViews
             proposals: $preparation->proposals(),
             designs: ['' => 'plain rows', ...$this->designs->names($quilt->studio)],
             choice: $preparation->kept()?->choice,
+            foot: null === $preparation->kept() ? null : (new FootRule())->choose($preparation->kept()->job),
         );
     }
 
@@ -168,6 +175,7 @@ final readonly class StageViews
             cutting: $this->cutting($preparation),
             attach: (new AttachViews($this->units->system()))->of($preparation),
             passes: null === $preparation->winding() ? null : $this->passes($quilt, $preparation, 1),
+            leads: $preparation->leads(),
         );
     }
 }

@@ -11,8 +11,13 @@ use App\Frames\StudioFrameRepository;
 use App\Measure\LengthTransformer;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Schwung\Core\Frame\BetterWay;
+use Schwung\Core\Frame\Fittings;
+use Schwung\Core\Frame\Foot;
 use Schwung\Core\Frame\FrameMeasure;
 use Schwung\Core\Frame\HoldingSystem;
+use Schwung\Core\Frame\Machine;
+use Schwung\Core\Frame\MachineKind;
 use Schwung\Core\Measure\UnitSystem;
 use Tests\App\StudioTestCase;
 
@@ -58,7 +63,7 @@ final class FramesTest extends StudioTestCase
         ]);
         $frame = $this->service(StudioFrameRepository::class)->findOf($this->owner->studio())[0];
 
-        self::assertTrue($frame->hasSteelBars());
+        self::assertTrue($frame->fittings()->hasSteelBars);
         self::assertSame(
             [[36.0, 3], [12.007874015748031, 4]],
             array_map(
@@ -70,6 +75,41 @@ final class FramesTest extends StudioTestCase
             [40, null],
             [$frame->stock()->count(HoldingSystem::Magnets), $frame->stock()->count(HoldingSystem::Pins)],
         );
+    }
+
+    public function testTheMachineItsFeetAndWhatIsBesideItAreKept(): void
+    {
+        $this->browser->request('GET', '/frames/new');
+        $this->browser->submitForm('Save the frame', [
+            ...self::ENTRIES,
+            'frame[backingDiameter]' => '3',
+            'frame[rollerToBar]' => '14',
+            'frame[table]' => '0',
+            'frame[sideClamps]' => 'narrow',
+            'frame[sideClampCount]' => '4',
+            'frame[machine]' => 'computer-guided',
+            'frame[feet]' => [1 => 'disc'],
+            'frame[always]' => 'open-toe',
+            'frame[better]' => 'to-the-left',
+            'frame[leadhold]' => '2',
+        ]);
+        $frame = $this->service(StudioFrameRepository::class)->findOf($this->owner->studio())[0];
+
+        self::assertEquals(
+            new Fittings(
+                false,
+                false,
+                4,
+                new Machine(MachineKind::ComputerGuided, [Foot::Disc], Foot::OpenToe, BetterWay::ToTheLeft),
+            ),
+            $frame->measures()->fittings,
+        );
+        self::assertSame(3.0, $frame->measures()->size(FrameMeasure::BackingDiameter)->toInches());
+        self::assertSame(14.0, $frame->measures()->size(FrameMeasure::RollerToBar)->toInches());
+        self::assertSame(2.0, ($frame->distances()['lead-hold'] ?? null)?->toInches());
+        $page = $this->browser->request('GET', "/frames/{$frame->id()}");
+        self::assertSame('2 in', $page->filter('#frame_leadhold')->attr('value'));
+        self::assertSame('computer-guided', $page->filter('#frame_machine option[selected]')->attr('value'));
     }
 
     public function testSavingInOtherUnitsDoesNotMoveAMeasure(): void

@@ -11,6 +11,7 @@ use App\Quilt\Attaching\Loading;
 use App\Quilt\Attaching\RailStrip;
 use Doctrine\ORM\EntityManagerInterface;
 use PHPUnit\Framework\Attributes\CoversClass;
+use Schwung\Core\Frame\Fittings;
 use Schwung\Core\Frame\Stock;
 use Schwung\Core\Frame\StockPiece;
 use Schwung\Core\Leader\PastLoad;
@@ -129,8 +130,8 @@ final class AttachTest extends StudioTestCase
             ->filter('text.strong')
             ->each(static fn(Crawler $text): string => $text->text());
         self::assertSame(['3', '1', '2'], \array_slice($numbers(), 9, 3));
-        $this->browser->request('GET', '/settings/practice');
-        $this->browser->submitForm('Use these', ['hand' => 'left']);
+        $this->browser->request('GET', '/settings/you');
+        $this->browser->submitForm('Tell it for me so', ['body[hand]' => 'left']);
 
         self::assertSame(['2', '1', '3'], \array_slice($numbers(), 9, 3));
     }
@@ -197,14 +198,18 @@ final class AttachTest extends StudioTestCase
             [...self::entries(), 'load/direction' => 'as-is'],
             (new Stock())->withCounts(['magnets' => 5]),
         );
-        $rows = $page
-            ->filter('details:contains("What every hold would cost") tr')
+        $holds = $page
+            ->filter('section[aria-labelledby=held-lead] details:contains("What every hold would be") li')
             ->each(static fn(Crawler $row): string => $row->text());
 
-        self::assertCount(8, $rows);
-        self::assertStringContainsString('5 in, 2 in', $rows[5]);
-        self::assertStringContainsString('too few at hand', $rows[5]);
-        self::assertStringContainsString('1.4', $rows[1]);
+        self::assertCount(6, $holds, 'spring clamps sit on poles');
+        $of = static fn(string $word): string => array_values(
+            array_filter($holds, static fn(string $hold): bool => str_starts_with($hold, $word)),
+        )[0] ?? '';
+        self::assertStringContainsString('1.4 min', $of('pins, taken'));
+        self::assertStringContainsString('many pinches', $of('pins, taken'));
+        self::assertStringContainsString('5 in of cloth', $of('magnets'));
+        self::assertStringContainsString('too few pieces at hand', $of('magnets'));
     }
 
     public function testThePrintSheetShowsTheRailsAndWhatToFetch(): void
@@ -220,7 +225,7 @@ final class AttachTest extends StudioTestCase
     private function attach(array $entries, Stock $stock = new Stock()): Crawler
     {
         $frame = $this->frame();
-        $frame->equip(false, $stock);
+        $frame->equip(new Fittings(), $stock);
 
         return $this->browser->request('GET', "/quilts/{$this->quilt($entries, frame: $frame)->id()}/attach");
     }

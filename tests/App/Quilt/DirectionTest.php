@@ -46,6 +46,35 @@ final class DirectionTest extends StudioTestCase
         );
     }
 
+    public function testTheOtherEdgeMayLeadAndEveryPageSaysWhich(): void
+    {
+        $quilt = $this->quilt([...self::rows(), 'load/direction' => 'auto', 'top/directional' => true]);
+        $page = $this->browser->request('GET', "/quilts/{$quilt->id()}/direction");
+        $edges = $page->filter('[name="f[load/lead_edge]"]');
+        self::assertSame(['left', 'right'], $edges->each(static fn($edge): ?string => $edge->attr('value')));
+        self::assertSame(['true', 'false'], $edges->each(static fn($edge): ?string => $edge->attr('aria-pressed')));
+        $this->enter($quilt, 'direction', ['load/lead_edge' => 'bottom']);
+        $page = $this->browser->followRedirect();
+
+        self::assertSame('as-is', $this->reloaded($quilt)->sheet()->text('load/direction'));
+        self::assertStringContainsString('its bottom edge leads', $page->filter('#sheet')->text());
+        self::assertStringContainsString('toward you, to the front bar', $page->filter('#sheet')->text());
+        self::assertStringContainsString(
+            'the bottom edge leading',
+            $this->browser
+                ->request('GET', "/quilts/{$quilt->id()}/sheet")
+                ->filter('main')
+                ->text(),
+        );
+        $this->enter($quilt, 'direction', ['load/direction' => 'turned']);
+        self::assertStringContainsString(
+            'its left edge leads',
+            $this->browser->followRedirect()->filter('main')->text(),
+        );
+        $this->enter($quilt, 'direction', ['load/direction' => 'auto']);
+        self::assertSame('', $this->reloaded($quilt)->sheet()->text('load/lead_edge'), 'left to the plan again');
+    }
+
     public function testArrowsTellStretchAndUps(): void
     {
         $quilt = $this->quilt([

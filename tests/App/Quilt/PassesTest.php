@@ -285,4 +285,19 @@ final class PassesTest extends StudioTestCase
             'load/direction' => 'as-is',
         ];
     }
+
+    public function testTheFootIsProposedWithItsReasonAndCanBeOverruled(): void
+    {
+        $quilt = $this->quilt([...self::rows(), 'desk/raised' => true]);
+        $foot = fn(): string => $this->browser
+            ->request('GET', "/quilts/{$quilt->id()}/passes")
+            ->filter('section[aria-labelledby=foot]')
+            ->text();
+        self::assertStringContainsString('disc or bowl foot', $foot());
+        self::assertStringContainsString('rides over raised', $foot());
+        $this->enter($quilt, 'passes', ['desk/foot' => 'open-toe']);
+
+        self::assertStringContainsString('Foot: open-toe foot', $foot());
+        self::assertStringContainsString('chosen for this quilt', $foot());
+    }
 }

@@ -27,6 +27,7 @@ use Schwung\Core\Material\TopSeam;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\LengthWriter;
+use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Measure\UnitSystem;
 use Schwung\Core\Measure\Worked;
 use Schwung\Core\Plan\Planner;
@@ -76,19 +77,28 @@ final class FloatAndMarkersTest extends TestCase
 
     public function testMagnetsHoldAnEndOnlyOnSteel(): void
     {
-        $plan = (new Planner(new Practice()))->plan($this->job(Jobs::top(60, 76), new Load()));
-        $texts = static fn(bool $steel): string => implode(
+        $texts = fn(bool $steel): string => implode(
             ' ',
             array_map(
                 static fn($phrase): string => $phrase->writtenBy(new LengthWriter(UnitSystem::Inches)),
-                (new FloatRule(new Practice()))->holdingTheEnd($plan->job, $plan->chosenPlan(), $steel),
+                $this->holdingTheEnd($steel, FloatKind::Full),
             ),
         );
 
         self::assertStringContainsString('Magnets on the steel front bar', $texts(true));
         self::assertStringContainsString('No magnets', $texts(false));
-        $held = (new Planner(new Practice()))->plan($this->job(Jobs::top(60, 76), new Load(float: FloatKind::None)));
-        self::assertSame([], (new FloatRule(new Practice()))->holdingTheEnd($held->job, $held->chosenPlan(), true));
+        self::assertSame([], $this->holdingTheEnd(true, FloatKind::None));
+    }
+
+    /** @return list<Phrase> */
+    private function holdingTheEnd(bool $steel, FloatKind $float): array
+    {
+        $plan = (new Planner(new Practice()))->plan(
+            Jobs::prepared(['load/float' => $float->value, 'frame/steel_bars' => $steel])->known->parts->job() ??
+                throw new \LogicException('The job is whole.'),
+        );
+
+        return (new FloatRule(new Practice()))->holdingTheEnd($plan->job, $plan->chosenPlan());
     }
 
     public function testMarkersSitOnSeamsAndSpreadOverTheWidth(): void

@@ -7,6 +7,7 @@ namespace Tests\Core\Exchange;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Schwung\Core\Exchange\FittingsReader;
 use Schwung\Core\Exchange\FrameReader;
 use Schwung\Core\Exchange\FrameWriter;
 use Schwung\Core\Exchange\HabitsReader;
@@ -104,7 +105,7 @@ final class SchemaTest extends TestCase
         $measures = array_map(static fn(FrameMeasure $measure): string => $measure->value, FrameMeasure::cases());
 
         self::assertEqualsCanonicalizing(
-            ['kind', ...$measures, 'ratchet_teeth', 'methods', 'stock', 'side_clamps'],
+            ['kind', ...$measures, 'ratchet_teeth', 'methods', 'stock', 'side_clamps', ...FittingsReader::KEYS],
             self::members($this->member(self::schema('job'), ['frame'])),
         );
         foreach (['kind' => FrameKind::cases(), 'side_clamps' => ClampWidth::cases()] as $member => $cases) {

@@ -13,7 +13,7 @@ use Schwung\Core\Measure\LengthWriter;
 use Schwung\Core\Measure\UnitSystem;
 use Schwung\Core\Plan\Planner;
 use Schwung\Core\Plan\WindingRule;
-use Schwung\Core\Practice\Hand;
+use Schwung\Core\Practice\Body;
 use Schwung\Core\Practice\LoadingHabits;
 use Schwung\Core\Practice\Practice;
 use Schwung\Core\Practice\Stitches;
@@ -27,21 +27,22 @@ final class Loads
         array $members = [],
         LoadingHabits $habits = new LoadingHabits(),
         Working $working = Working::Plain,
-        Hand $hand = Hand::Right,
-        bool $hasSteelBars = false,
+        Body $body = new Body(),
         Stitches $stitches = new Stitches(),
     ): Setup {
         $document = Jobs::document();
         foreach ($members as $path => $value) {
             $document = self::replaced($document, explode('/', $path), $value);
         }
+        // The purpose decides how deep a pass is; it is the one school that a plan knows of.
+        $document = self::replaced($document, ['load', 'habits', 'purpose'], $habits->purpose->value);
         $plan = (new Planner(new Practice()))->plan(
             (new JobReader())->read(json_decode(json_encode($document, \JSON_THROW_ON_ERROR))),
         );
         $winding = (new WindingRule())->of($plan, $working);
         \assert(null !== $winding);
 
-        return Setup::usual($plan, $winding, $habits, $stitches, $hand, $hasSteelBars);
+        return Setup::usual($plan, $winding, $habits, $stitches, $body);
     }
 
     /** @param array<string, mixed> $members */
@@ -49,10 +50,9 @@ final class Loads
         array $members = [],
         LoadingHabits $habits = new LoadingHabits(),
         Working $working = Working::Plain,
-        Hand $hand = Hand::Right,
-        bool $hasSteelBars = false,
+        Body $body = new Body(),
     ): StepList {
-        return (new StepRule())->steps(self::setup($members, $habits, $working, $hand, $hasSteelBars));
+        return (new StepRule())->steps(self::setup($members, $habits, $working, $body));
     }
 
     /** @return list<string> what every step says, with its key before it */

@@ -240,7 +240,7 @@ final class StateTest extends TestCase
                 'the tension is wrong' => ($isBasting ? 'loosened' : 'usual') !== $state->at(StatePart::Tension),
                 'pins are in the bed' => 0 !== $state->pins(),
                 'the side clamps are off' => 'on' !== $state->at(StatePart::SideClamps),
-                'the wrong foot is on' => 'disc' === $state->at(StatePart::Foot),
+                'the wrong foot is on' => $setup->foot() !== $state->at(StatePart::Foot),
                 'something turns freely' => \in_array(
                     'free',
                     [

@@ -16,6 +16,7 @@ use Schwung\Core\Loading\StitchedRule;
 use Schwung\Core\Loading\ThreadRule;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Practice\BattingHold;
+use Schwung\Core\Practice\Body;
 use Schwung\Core\Practice\FarEdge;
 use Schwung\Core\Practice\Hand;
 use Schwung\Core\Practice\LoadingHabits;
@@ -99,7 +100,7 @@ final class ThreadAndBastingTest extends TestCase
         self::assertEqualsWithDelta(-$first->to->x, $second->to->x, 1e-9);
         self::assertEqualsWithDelta(3.175, $first->from->y, 1e-9);
         self::assertSame(3.175, $first->inset->toMillimetres());
-        $left = (new BastingRule())->lines(Loads::setup(hand: Hand::Left));
+        $left = (new BastingRule())->lines(Loads::setup(body: new Body(Hand::Left)));
         self::assertLessThan(
             0,
             array_values(

@@ -15,7 +15,9 @@ use Schwung\Core\Measure\LengthWriter;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Measure\UnitSystem;
 use Schwung\Core\Plan\Stage;
+use Schwung\Core\Practice\Body;
 use Schwung\Core\Practice\Hand;
+use Schwung\Core\Practice\Practice;
 use Schwung\Core\Preparation\CircumstancesRule;
 use Schwung\Core\Preparation\Earlier;
 use Schwung\Core\Preparation\FetchList;
@@ -73,8 +75,7 @@ final class PreparedTest extends TestCase
                     parts: $known->parts,
                     practice: $known->practice,
                     leaders: self::leaders(),
-                    hand: $hand,
-                    hasSteelBars: Hand::Left === $hand,
+                    body: new Body($hand),
                 ),
             );
             yield from $this->ofHand($hand, $preparation);
@@ -90,7 +91,10 @@ final class PreparedTest extends TestCase
         }
         $plan = $preparation->kept();
         if (null !== $plan && null !== $holding && Hand::Right === $hand) {
-            foreach ((new FetchList())->of($plan, $holding->ends, $preparation->isOneAlready()) as $side => $fetched) {
+            foreach (
+                (new FetchList(new Practice()))->of($plan, $holding->ends, $preparation->isOneAlready())
+                as $side => $fetched
+            ) {
                 foreach ($fetched as $one) {
                     yield "fetch $side: " . self::text($one);
                 }

@@ -18,6 +18,7 @@ use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\LengthWriter;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Plan\Stage;
+use Schwung\Core\Practice\Body;
 use Schwung\Core\Practice\Hand;
 use Schwung\Core\Practice\Practice;
 use Schwung\Core\Practice\Thickness;
@@ -59,8 +60,7 @@ final readonly class Quilts implements Account
                 design: 0 === $number % 2
                     ? new NoDesign()
                     : new SeasonDesign(['waves', 'loops'][intdiv($number, 2) % 2]),
-                hand: 0 === $number % 3 ? Hand::Left : Hand::Right,
-                hasSteelBars: 0 === $number % 2,
+                body: new Body(0 === $number % 3 ? Hand::Left : Hand::Right),
             ),
         );
         /** @var array{sentence: string, standings: array<string, string>, findings: list<array{code: string}>} $document */
@@ -103,7 +103,7 @@ final readonly class Quilts implements Account
             'fetch' =>
                 null === $plan || null === $holding
                     ? null
-                    : (new FetchList())->of($plan, $holding->ends, $preparation->isOneAlready()),
+                    : (new FetchList(new Practice()))->of($plan, $holding->ends, $preparation->isOneAlready()),
             'risks' => array_map(
                 static fn(Stage $stage): array => (new Foresight([]))->risks($preparation, $stage, $moment),
                 Stage::PLANNED,

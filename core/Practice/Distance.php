@@ -1,0 +1,171 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Schwung\Core\Practice;
+
+use Schwung\Core\Measure\Length;
+use Schwung\Core\Measure\Worded;
+
+/** A distance at the frame or at the table that a studio may set otherwise; everyday figures of the trade. */
+enum Distance: string implements Worded
+{
+    case LeadHold = 'lead-hold';
+    case ShortOfBar = 'short-of-bar';
+    case HangingEnd = 'hanging-end';
+    case Flap = 'flap';
+    case LargeBacking = 'large-backing';
+    case BattingBelowHold = 'batting-below-hold';
+    case BattingClearance = 'batting-clearance';
+    case OffcutKept = 'offcut-kept';
+    case ReferenceStep = 'reference-step';
+    case BastingInset = 'basting-inset';
+    case BastingSpacing = 'basting-spacing';
+    case Snip = 'snip';
+    case SideStart = 'side-start';
+    case SideClampGap = 'side-clamp-gap';
+    case OnePull = 'one-pull';
+    case LoadAside = 'load-aside';
+    case StripStep = 'strip-step';
+    case TableTrim = 'table-trim';
+
+    public function usual(): Length
+    {
+        return Length::inches(
+            match ($this) {
+                self::LeadHold => 1,
+                self::ShortOfBar => 2,
+                self::HangingEnd => 12,
+                self::Flap => 6,
+                self::LargeBacking => 90,
+                self::BattingBelowHold => 0.5,
+                self::BattingClearance => 1,
+                self::OffcutKept => 12,
+                self::ReferenceStep => 0.5,
+                self::BastingInset => 0.125,
+                self::BastingSpacing => 4,
+                self::Snip => 5,
+                self::SideStart => 0.25,
+                self::SideClampGap => 5,
+                self::OnePull => 4,
+                self::LoadAside => 12,
+                self::StripStep => 0.25,
+                self::TableTrim => 0.25,
+            },
+        );
+    }
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::LeadHold => 'Lead hold in front of the leveller bar',
+            self::ShortOfBar => 'An end kept short of its bar while the other is attached',
+            self::HangingEnd => 'An end that hangs while it is attached',
+            self::Flap => 'Leader beside the cloth that is pinned back',
+            self::LargeBacking => 'A backing counts as large from',
+            self::BattingBelowHold => 'Batting kept below the lead hold',
+            self::BattingClearance => 'Batting narrower than the backing by',
+            self::OffcutKept => 'An offcut of batting is kept from',
+            self::ReferenceStep => 'The top lies below the reference line by',
+            self::BastingInset => 'Basting lies inside the edge by',
+            self::BastingSpacing => 'Lines of basting over the whole lie apart',
+            self::Snip => 'Basting that will be pulled is snipped every',
+            self::SideStart => 'A side is begun off the bar by',
+            self::SideClampGap => 'Widest gap between two side clamps',
+            self::OnePull => 'Dips to the edge that hold it lie nearer than',
+            self::LoadAside => 'A quilt is hung aside of the centre by',
+            self::StripStep => 'Strips are cut up to a full',
+            self::TableTrim => 'A side that runs out by more is trimmed',
+        };
+    }
+
+    /** Why it is so much; a clause without its full stop. */
+    public function reason(): string
+    {
+        return match ($this) {
+            self::LeadHold => 'as near as the foot clears; every standoff counts from there',
+            self::ShortOfBar => 'it can still be drawn square by hand',
+            self::HangingEnd => 'enough to lift it to the leader without strain',
+            self::Flap => 'a wider flap folds in under the cloth when it comes round',
+            self::LargeBacking => 'its own weight pulls it crooked: it is wound once more',
+            self::BattingBelowHold => 'the hold stays visible while the layers are laid',
+            self::BattingClearance => 'loose batting at the side is drawn into the carriage',
+            self::OffcutKept => 'narrower ones are seldom wanted again',
+            self::ReferenceStep => 'the line can be pulled without lifting the edge',
+            self::BastingInset => 'the binding hides it',
+            self::BastingSpacing => 'a hand between two lines: no layer shifts',
+            self::Snip => 'longer threads lock in the quilting',
+            self::SideStart => 'the foot does not press on the bar',
+            self::SideClampGap => 'wider, the side hangs in scallops',
+            self::OnePull => 'a hand between two: the edge cannot lift',
+            self::LoadAside => 'leaders wear evenly',
+            self::StripStep => 'a figure that is easily marked',
+            self::TableTrim => 'less is drawn straight by hand',
+        };
+    }
+
+    /** Shorter it would make no sense. */
+    public function least(): Length
+    {
+        return Length::inches(
+            match ($this) {
+                self::BastingSpacing, self::Snip, self::OnePull => 0.5,
+                self::SideClampGap => 1,
+                self::StripStep => 0.0625,
+                self::LargeBacking => 12,
+                default => 0,
+            },
+        );
+    }
+
+    /** Where in the work it is met. */
+    public function group(): string
+    {
+        return match ($this) {
+            self::LeadHold,
+            self::ShortOfBar,
+            self::HangingEnd,
+            self::Flap,
+            self::LargeBacking,
+            self::StripStep,
+            self::TableTrim
+                => 'Backing',
+            self::BattingBelowHold,
+            self::BattingClearance,
+            self::OffcutKept,
+            self::ReferenceStep,
+            self::BastingInset,
+            self::BastingSpacing,
+            self::Snip,
+            self::SideStart
+                => 'Batting and top',
+            self::SideClampGap, self::OnePull => 'At every pass',
+            self::LoadAside => 'Leaders',
+        };
+    }
+
+    /** Whether it depends on the body that does the work, so that a person may differ from the studio. */
+    public function isOfTheBody(): bool
+    {
+        return \in_array($this, [self::ShortOfBar, self::HangingEnd], true);
+    }
+
+    /** Whether it depends on a frame and its machine, so that a frame may differ from the studio. */
+    public function isOfTheFrame(): bool
+    {
+        return \in_array($this, [self::LeadHold, self::SideClampGap, self::SideStart], true);
+    }
+
+    /**
+     * @return array<string, list<self>> by the group
+     */
+    public static function grouped(): array
+    {
+        $grouped = [];
+        foreach (self::cases() as $distance) {
+            $grouped[$distance->group()][] = $distance;
+        }
+
+        return $grouped;
+    }
+}

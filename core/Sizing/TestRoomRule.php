@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Schwung\Core\Sizing;
+
+use Schwung\Core\Measure\Length;
+use Schwung\Core\Practice\Grip;
+
+/**
+ * Room for test stitching: where backing and batting both reach beyond the top, less what clamps and the tail's hold
+ * take. The widest place is named, a side before the tail.
+ */
+final readonly class TestRoomRule
+{
+    /** Narrower, the foot has nothing to stand on. */
+    private const LEAST_INCHES = 0.5;
+
+    /** @param Length $bite of the side clamps */
+    public function __construct(private Length $bite, private Grip $tail) {}
+
+    /** Null where no place is wide enough. */
+    public function room(Margins $laid, BattingCheck $batting, Length $across): ?TestRoom
+    {
+        $beside = ($batting->trimTo ?? $batting->layAcross)->minus($across)->half();
+        $lead = $batting->requiredAlong->terms[1]->amount->length;
+        $rooms = [
+            new TestRoom(
+                'beside the top at the right',
+                Length::shortest($beside, $laid->right->length()->minus($this->bite)),
+            ),
+            new TestRoom(
+                'beside the top at the left',
+                Length::shortest($beside, $laid->left->length()->minus($this->bite)),
+            ),
+            new TestRoom(
+                'below the tail edge',
+                Length::shortest(
+                    $lead->minus($batting->missingAlong()->half()),
+                    $laid->tail->length()->minus($this->tail->usedUp),
+                ),
+            ),
+        ];
+        usort($rooms, static fn(TestRoom $one, TestRoom $other): int => $other->width->compareTo($one->width));
+
+        return $rooms[0]->width->isShorterThan(Length::inches(self::LEAST_INCHES)) ? null : $rooms[0];
+    }
+}

@@ -6,6 +6,7 @@ namespace Schwung\Core\Loading;
 
 use Schwung\Core\Attachment\Attachment;
 use Schwung\Core\Frame\FrameKind;
+use Schwung\Core\Frame\FrameMeasure;
 use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Material\BackingKind;
 use Schwung\Core\Material\End;
@@ -34,7 +35,7 @@ final readonly class BackingSteps
 {
     public function addTo(Sequence $sequence, Setup $setup): void
     {
-        $isFront = LoadingPlace::Front === $setup->habits->place;
+        $isFront = LoadingPlace::Front === $setup->place();
         $sequence->add(
             $this->route($setup),
             ...$isFront
@@ -80,10 +81,10 @@ final readonly class BackingSteps
     {
         $attachment = $setup->held->at($end);
         $roller = End::Lead === $end ? 'the take-up leader' : "the leader of {$this->roller($setup)}";
-        $isFront = LoadingPlace::Front === $setup->habits->place;
+        $isFront = LoadingPlace::Front === $setup->place();
         $isSecond = $isFront === (End::Lead === $end);
         $from = match (true) {
-            $isSecond && LoadingPlace::Table === $setup->habits->place => ', let out and drawn over the flat table',
+            $isSecond && LoadingPlace::Table === $setup->place() => ', let out and drawn over the flat table',
             End::Tail === $end => ', from the front',
             default => ', from the rear',
         };
@@ -113,7 +114,7 @@ final readonly class BackingSteps
             does: End::Lead === $end
                 ? static fn(ClothState $cloth): ClothState => $cloth->attachLead($hangsAt, $pieces)
                 : static fn(ClothState $cloth): ClothState => $cloth->attachTail($pieces),
-            school: $setup->habits->place,
+            school: $setup->place(),
         );
     }
 
@@ -150,7 +151,7 @@ final readonly class BackingSteps
             ? 'Two or three first: look into the well from both ends and slide the hanging cloth sideways until no fold ' .
                 'slants, then the rest.'
             : "Before $rest, look into the well from both ends: no fold slants.") .
-            (LoadingPlace::Table === $setup->habits->place ? ' Flip it clear of the table.' : '');
+            (LoadingPlace::Table === $setup->place() ? ' Flip it clear of the table.' : '');
     }
 
     /** Who stands where while a roll turns. */
@@ -218,7 +219,7 @@ final readonly class BackingSteps
             $setup,
             Phrase::of("Wind the $cloth neatly onto $roller, its lead end thrown over the rear so that it drags,"),
             $until,
-            $stop,
+            $stop->plus($setup->plan->job->frame->size(FrameMeasure::RollerToBar)),
         );
 
         return $this->winding(
@@ -305,7 +306,7 @@ final readonly class BackingSteps
         $hold = (new Places($setup))->hold();
         $where = $hold->isNegative() ? 'behind' : 'in front of';
         $far = Figure::measured($hold->absolute());
-        $isFront = LoadingPlace::Front === $setup->habits->place;
+        $isFront = LoadingPlace::Front === $setup->place();
 
         return $this->winding(
             $setup,

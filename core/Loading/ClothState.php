@@ -28,6 +28,7 @@ final readonly class ClothState
      * @param array<string, Pieces>  $pieces  on the frame, by what they hold
      * @param array<string, LineIn>  $lines   basted and still in, by their key
      * @param list<Length>           $marks   register marks, from the rail's centre mark
+     * @param Length|null            $girth   from the backing roller up to the front bar; null where nobody measured it
      */
     private function __construct(
         public Length $bed,
@@ -46,12 +47,13 @@ final readonly class ClothState
         public array $pieces = [],
         public ?Length $from = null,
         public bool $isTopLifted = false,
+        public ?Length $girth = null,
     ) {}
 
     /** A bare frame, and a cloth beside it. */
-    public static function bare(Length $bed, Length $cloth): self
+    public static function bare(Length $bed, Length $cloth, ?Length $girth = null): self
     {
-        return new self($bed, $cloth, Length::zero(), Length::zero());
+        return new self($bed, $cloth, Length::zero(), Length::zero(), girth: $girth);
     }
 
     /** The lead end is attached where it hangs. */
@@ -74,7 +76,7 @@ final readonly class ClothState
     {
         $this->refuseUnless($this->isTailAttached, 'nothing holds the tail end to its roller');
 
-        return $this->with(onBacking: Length::longest(Length::zero(), $this->cloth->minus($hangs)));
+        return $this->with(onBacking: $this->beyond($hangs));
     }
 
     /** Onto the take-up, until so much of the tail end still hangs. */
@@ -95,8 +97,14 @@ final readonly class ClothState
         return $this->with(
             hold: $hold,
             onTakeUp: Length::longest(Length::zero(), $hold->negated()),
-            onBacking: Length::longest(Length::zero(), $this->cloth->minus($inBed)),
+            onBacking: $this->beyond($inBed),
         );
+    }
+
+    /** What is on the backing roller while so much of the cloth lies or hangs beyond the front bar. */
+    private function beyond(Length $free): Length
+    {
+        return Length::longest(Length::zero(), $this->cloth->minus($free)->minus($this->girth ?? Length::zero()));
     }
 
     public function layBatting(Length $from): self
@@ -349,6 +357,7 @@ final readonly class ClothState
             top: $this->top,
             lines: $this->lines,
             pieces: array_diff_key($this->pieces, array_flip(self::OF_THE_ENDS)),
+            girth: $this->girth,
         );
     }
 
@@ -399,6 +408,7 @@ final readonly class ClothState
             pieces: $pieces ?? $this->pieces,
             from: $from ?? $this->from,
             isTopLifted: $isTopLifted ?? $this->isTopLifted,
+            girth: $this->girth,
         );
     }
 }

@@ -30,6 +30,7 @@ use Schwung\Core\Practice\Hand;
 use Schwung\Core\Practice\HangingEnd;
 use Schwung\Core\Practice\LastEdge;
 use Schwung\Core\Practice\LoadingHabits;
+use Schwung\Core\Practice\LoadingPlace;
 use Schwung\Core\Practice\Practice;
 use Schwung\Core\Practice\Purpose;
 use Schwung\Core\Practice\SideBasting;
@@ -323,6 +324,14 @@ final readonly class Setup
             ->plus($this->position->absolute());
 
         return $flap->isLongerThan($this->practice->at(Distance::Flap)) ? $flap : null;
+    }
+
+    /** Where the quilter stands; the second end can lie on a table only where there is one. */
+    public function place(): LoadingPlace
+    {
+        return LoadingPlace::Table === $this->habits->place && false === $this->plan->job->frame->fittings->hasTable
+            ? LoadingPlace::Rear
+            : $this->habits->place;
     }
 
     /** Whether something keeps the machine on a straight line across. */

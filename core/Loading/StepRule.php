@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Schwung\Core\Loading;
 
 use Schwung\Core\Advance\Wind;
+use Schwung\Core\Frame\FrameMeasure;
 use Schwung\Core\Practice\ClampTime;
 use Schwung\Core\Practice\LayerOrder;
 use Schwung\Core\Practice\Purpose;
@@ -43,7 +44,11 @@ final readonly class StepRule
     {
         $sequence = new Sequence(
             FrameState::between($setup->kind()),
-            ClothState::bare($setup->plan->job->frame->bed(), $setup->plan->chosenPlan()->backing->squaredUp->along),
+            ClothState::bare(
+                $setup->plan->job->frame->bed(),
+                $setup->plan->chosenPlan()->backing->squaredUp->along,
+                $setup->plan->job->frame->at(FrameMeasure::RollerToBar),
+            ),
         );
         (new ReadySteps())->addTo($sequence, $setup);
         if ($setup->isClamped()) {

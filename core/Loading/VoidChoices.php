@@ -43,7 +43,13 @@ final readonly class VoidChoices
                     => Phrase::of('Magnets want a steel bar, and none is written down for this frame.'),
                 default => null,
             },
-            'desk/loading_place' => $setup->isClamped() ? Phrase::of('Poles are clamped, not wound onto.') : null,
+            'desk/loading_place' => match (true) {
+                $setup->isClamped() => Phrase::of('Poles are clamped, not wound onto.'),
+                $setup->place() !== $setup->habits->place => Phrase::of(
+                    'This frame has no flat table: the second end hangs, and it is attached from the front.',
+                ),
+                default => null,
+            },
             'desk/to_and_fro' => $setup->isClamped() ? Phrase::of('There are no rollers on this frame.') : null,
             'desk/side_clamps' =>
                 $setup->isClamped() || $setup->is(Purpose::Prebasted)

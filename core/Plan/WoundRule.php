@@ -26,6 +26,7 @@ final readonly class WoundRule
         );
         [$backing, $top] = $roll->sheets();
         $bare = $frame->size(FrameMeasure::TakeupDiameter)->toMillimetres() / 2;
+        $of = static fn(FrameMeasure $roller): float => ($frame->at($roller)?->toMillimetres() ?? 2 * $bare) / 2;
         $left = max(
             0.0,
             $plan->chosenPlan()->backing->required->along->length()->toMillimetres() -
@@ -42,8 +43,8 @@ final readonly class WoundRule
             ),
             feedRadius: $isClamp
                 ? Roll::around(8, $roll->thickness->length()->toMillimetres(), $left)
-                : Roll::around($bare, $backing, $left),
-            topRadius: Roll::around($bare, $top, $left),
+                : Roll::around($of(FrameMeasure::BackingDiameter), $backing, $left),
+            topRadius: Roll::around($of(FrameMeasure::TopDiameter), $top, $left),
             float: $plan->job->float(),
             depth: $now->pass->depth(),
             clearance: Phrase::of(

@@ -50,15 +50,15 @@ final class FrameController extends AbstractController
             );
         }
         $view = $this->views->open($run);
-        $drawer = $view->setup->isClamped() ? null : new StateDrawer($view->setup);
-        [$states, $stateOf] = $drawer?->all($view->steps) ?? [[], []];
+        $drawer = new StateDrawer($view->setup);
+        [$states, $stateOf] = $drawer->all($view->steps);
 
         return $this->render('frame/show.html.twig', [
             'quilt' => $quilt,
             'view' => $view,
             'cards' => StepCard::all($view->steps, $states),
             'states' => $stateOf,
-            'copied' => $drawer?->parts() ?? [],
+            'copied' => $drawer->parts(),
             'cloths' => array_map((new ClothWords(!$view->setup->isClamped()))->of(...), $view->steps->cloths()),
             'parts' => StatePart::of($view->setup->kind()),
             'pictures' => $pictures->of($view->preparation, $view->setup, $view->steps, $this->units->system()),

@@ -15,7 +15,6 @@ use App\Quilt\Drawing\PassBands;
 use Schwung\Core\Loading\BastingRule;
 use Schwung\Core\Loading\Setup;
 use Schwung\Core\Loading\Shown;
-use Schwung\Core\Loading\Step;
 use Schwung\Core\Loading\StepList;
 use Schwung\Core\Measure\UnitSystem;
 use Schwung\Core\Plan\WoundRule;
@@ -25,28 +24,21 @@ use Schwung\Core\Running\JournalEntry;
 /** Draws what the steps of a load show: each drawing once, whichever steps share it. */
 final readonly class FramePictures
 {
-    /** Which drawing a step shows. */
-    public static function key(Step $step): string
-    {
-        return Shown::Side === $step->shows ? 'side-' . ($step->pass ?? 1) : $step->shows->value;
-    }
-
-    /** @return array<string, BedDrawing|Picture> those that these steps show, by key */
+    /** @return array<string, BedDrawing|Picture> those that these steps show beside the frame's state, by the words of Shown */
     public function of(Preparation $preparation, Setup $setup, StepList $steps, UnitSystem $units): array
     {
         $rails = $this->rails($preparation, $units);
         $pictures = [];
         foreach ($steps->steps as $step) {
-            if (Shown::Side === $step->shows && !$setup->isClamped()) {
+            $shows = $step->shows;
+            if (Shown::Side === $shows) {
                 continue;
             }
-            $key = self::key($step);
-            $pictures[$key] ??= match ($step->shows) {
+            $pictures[$shows->value] ??= match ($shows) {
                 Shown::Bed => $this->bed($preparation, $units),
                 Shown::Basting => $this->basting($preparation, $setup, $units),
                 Shown::Pass => $this->passes($preparation, $setup, $units),
-                Shown::Side => $this->side($setup, $step->pass ?? 1),
-                Shown::LeadRail, Shown::TailRail, Shown::TopRail => $rails[$step->shows->value] ??
+                Shown::LeadRail, Shown::TailRail, Shown::TopRail => $rails[$shows->value] ??
                     $this->bed($preparation, $units),
             };
         }

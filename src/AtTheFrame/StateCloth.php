@@ -10,7 +10,6 @@ use App\Frames\SideGeometry;
 use Schwung\Core\Advance\Roll;
 use Schwung\Core\Loading\ClothState;
 use Schwung\Core\Loading\Layer;
-use Schwung\Core\Loading\LineIn;
 use Schwung\Core\Loading\Setup;
 use Schwung\Core\Loading\Where;
 use Schwung\Core\Measure\Length;
@@ -19,7 +18,7 @@ use Schwung\Core\Measure\Length;
  * The cloth of one moment of a load, laid on the side view of its frame: places along the bed and radii of rolls, in
  * millimetres. Layers are drawn a little apart, or nobody could follow them.
  */
-final readonly class StateCloth
+final readonly class StateCloth implements DrawnCloth
 {
     /** So far an end that hangs is drawn. */
     private const HANG = 130.0;
@@ -34,7 +33,6 @@ final readonly class StateCloth
         $this->scale = ($side->frontBar - $side->leveller()) / $cloth->bed->toMillimetres();
     }
 
-    /** Where the lead hold stands; null where it is not attached, or has gone into the roll. */
     public function holdAt(): ?float
     {
         return null === $this->cloth->hold || Where::Roller === ($this->cloth->pieces['lead'] ?? null)?->where
@@ -42,13 +40,11 @@ final readonly class StateCloth
             : $this->at(Length::zero());
     }
 
-    /** How far the machine stands from all the way to the front. */
     public function machineAt(): float
     {
         return null === $this->cloth->lock ? 0.0 : min(0.0, $this->at($this->cloth->lock) - $this->side->needle());
     }
 
-    /** @return list<Shape> */
     public function rolls(): array
     {
         $roll = $this->setup->winding->roll;
@@ -62,29 +58,27 @@ final readonly class StateCloth
             Shape::circle(
                 $x,
                 $y,
-                Roll::around($this->side->bareRadius, $backing, $this->cloth->onBacking->toMillimetres()),
+                Roll::around($this->side->backingRadius, $backing, $this->cloth->onBacking->toMillimetres()),
                 'feed',
             ),
         ];
         $onTopRoller = $this->onTopRoller();
         if ($onTopRoller > 0) {
             [$x, $y] = $this->topRoller();
-            $shapes[] = Shape::circle($x, $y, Roll::around($this->side->bareRadius, $top, $onTopRoller), 'held-edge');
+            $shapes[] = Shape::circle($x, $y, Roll::around($this->side->topRadius, $top, $onTopRoller), 'held-edge');
             if ($this->cloth->isTopLifted) {
-                $shapes[] = Shape::circle($x, $y, $this->side->bareRadius, 'roller');
+                $shapes[] = Shape::circle($x, $y, $this->side->topRadius, 'roller');
             }
         }
 
         return $shapes;
     }
 
-    /** @return list<Shape> leader, backing, batting and top, each along its way */
     public function runs(): array
     {
         return array_values(array_filter([$this->leader(), $this->backing(), $this->batting(), $this->top()]));
     }
 
-    /** @return list<Shape> what holds an end or stands in the bed */
     public function pieces(): array
     {
         $shapes = [];
@@ -108,7 +102,6 @@ final readonly class StateCloth
         return $shapes;
     }
 
-    /** @return list<array{LineIn, float}> those across that are on the bed, with their places */
     public function lines(): array
     {
         $lines = [];
@@ -157,7 +150,7 @@ final readonly class StateCloth
         $free = $this->cloth->cloth->minus($wound)->toMillimetres() * $this->scale;
         $points = $isLeadHeld ? $this->fromLead() : $this->overTheRear($free);
         $ends = $this->cloth->isTailAttached
-            ? ClothRun::overFrontBar($this->side, $this->side->bareRadius)
+            ? ClothRun::overFrontBar($this->side, $this->side->backingRadius)
             : $this->overTheFront($points, $free);
 
         return Shape::polyline([...$points, ...$ends], 'cloth cloth-backing');

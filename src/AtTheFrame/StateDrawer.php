@@ -19,8 +19,7 @@ use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Phrase;
 
 /**
- * Draws how a frame with rollers stands once a step is done: the cloth on each roller to scale, where the hold stands,
- * what is laid, basted, held and locked. What does not change between two steps is drawn once and copied.
+ * Draws how a frame stands once a step is done: the cloth on each roller or pole to scale, where the hold stands, what is laid, basted, held and locked. What does not change between two steps is drawn once and copied.
  */
 final readonly class StateDrawer
 {
@@ -73,7 +72,9 @@ final readonly class StateDrawer
 
     public function draw(ClothState $cloth, FrameState $frame): Picture
     {
-        $drawn = new StateCloth($this->setup, $this->side, $cloth);
+        $drawn = $this->setup->isClamped()
+            ? new StatePoles($this->setup, $this->side, $cloth)
+            : new StateCloth($this->setup, $this->side, $cloth);
 
         return new Picture($this->canvas, 'The frame from the side, as this step leaves it.', [
             Shape::copy(self::PARTS[0], $drawn->machineAt(), 0),
@@ -97,7 +98,7 @@ final readonly class StateDrawer
     }
 
     /** @return list<Shape> */
-    private function hold(ClothState $cloth, StateCloth $drawn): array
+    private function hold(ClothState $cloth, DrawnCloth $drawn): array
     {
         $x = $drawn->holdAt();
         if (null === $cloth->hold || null === $x || $x < $this->side->leveller() - self::JUST_BEHIND) {
@@ -116,7 +117,7 @@ final readonly class StateDrawer
     }
 
     /** @return list<Shape> */
-    private function lock(ClothState $cloth, StateCloth $drawn): array
+    private function lock(ClothState $cloth, DrawnCloth $drawn): array
     {
         return null === $cloth->lock
             ? []
@@ -135,9 +136,13 @@ final readonly class StateDrawer
     {
         $shapes = [];
         foreach ($this->ratchets($frame) as $part => $word) {
-            $isTakeUp = StatePart::TakeUp->value === $part;
+            $isTakeUp = StatePart::Backing->value !== $part;
             $wound = $isTakeUp ? $cloth->onTakeUp : $cloth->onBacking;
-            $name = $isTakeUp ? 'take-up: ' : '';
+            $name = match (true) {
+                $this->setup->isClamped() => 'back pole: ',
+                $isTakeUp => 'take-up: ',
+                default => '',
+            };
             $shapes[] = $this->text(
                 $isTakeUp ? -34 : $this->canvas->right() - $this->canvas->px(4),
                 $isTakeUp ? -$this->side->arm - 18 : SideDrawer::FLOOR - 4,
@@ -152,10 +157,11 @@ final readonly class StateDrawer
         return $shapes;
     }
 
-    /** @return array<string, string> whether take-up and backing roller are held, by the part */
+    /** @return array<string, string> whether rollers or poles are held, by the part */
     private function ratchets(FrameState $frame): array
     {
         return array_filter([
+            StatePart::Poles->value => $frame->at(StatePart::Poles),
             StatePart::TakeUp->value => $frame->at(StatePart::TakeUp),
             StatePart::Backing->value => $frame->at(StatePart::Backing),
         ]);

@@ -19,11 +19,11 @@ final readonly class StepCard
         public int $place,
         public string $heading,
         public string $picture,
-        public ?string $state,
+        public string $state,
     ) {}
 
     /**
-     * @param list<string> $states the keys of the pictures of how each step leaves the frame; empty where none is drawn
+     * @param list<string> $states the keys of the pictures of how each step leaves the frame
      *
      * @return list<self>
      */
@@ -39,8 +39,8 @@ final readonly class StepCard
                 $step,
                 $i,
                 \sprintf('%s, step %d of %d', ucfirst($room), $counts[$room], $totals[$room]),
-                Shown::Side === $step->shows ? $states[$i] ?? FramePictures::key($step) : FramePictures::key($step),
-                $states[$i] ?? null,
+                Shown::Side === $step->shows ? $states[$i] : $step->shows->value,
+                $states[$i],
             );
         }
 

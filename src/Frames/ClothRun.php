@@ -170,7 +170,7 @@ final readonly class ClothRun
 
         return [
             Shape::circle($x, $y, $this->state->feedRadius, 'feed'),
-            Shape::circle($x, $y, $this->side->bareRadius, 'roller'),
+            Shape::circle($x, $y, $this->side->backingRadius, 'roller'),
             $this->layer($points, 'backing'),
         ];
     }

@@ -24,8 +24,9 @@ final readonly class SideDrawer
     public function bare(Frame $frame): Picture
     {
         $side = SideGeometry::of($frame);
-        $canvas = $this->canvas($side, 700, 520, 240);
+        $canvas = $this->canvas($side, 700, 520, 270, 100);
         $spans = [
+            ...$this->nearTheQuilter($side),
             'backAllowance' => [0, 72, $side->back, 72],
             'frontAllowance' => [$side->stitchedTo(), 72, $side->needle(), 72],
             'throat' => [0, 132, $side->needle(), 132],
@@ -51,8 +52,49 @@ final readonly class SideDrawer
             [
                 ...(new Pen($canvas))->middles($spans),
                 'takeupDiameter' => new Point($side->takeupX + 76, $spans['takeupDiameter'][1] - 8),
+                ...$this->besideTheQuilter($side),
                 'backAllowance' => new Point(max($side->back / 2, 20), 72),
             ],
+        );
+    }
+
+    /** @return array<string, array{float, float, float, float}> the rollers that the quilter can touch */
+    private function nearTheQuilter(SideGeometry $side): array
+    {
+        [$x, $y] = ClothRun::backingRoller($side);
+        [$topX, $topY] = ClothRun::topRoller($side);
+
+        return [
+            ...FrameKind::Clamp === $side->kind
+                ? []
+                : [
+                    'backingDiameter' => [
+                        $x - $side->backingRadius,
+                        $y + $side->backingRadius + 22,
+                        $x + $side->backingRadius,
+                        $y + $side->backingRadius + 22,
+                    ],
+                    'rollerToBar' => [$x + $side->backingRadius + 22, $y, $x + $side->backingRadius + 22, 0.0],
+                ],
+            ...$side->hasTopRoller()
+                ? [
+                    'topDiameter' => [
+                        $topX - $side->topRadius,
+                        $topY + $side->topRadius + 20,
+                        $topX + $side->topRadius,
+                        $topY + $side->topRadius + 20,
+                    ],
+                ]
+                : [],
+        ];
+    }
+
+    /** @return array<string, Point> where the fields of these stand, clear of each other */
+    private function besideTheQuilter(SideGeometry $side): array
+    {
+        return array_map(
+            static fn(array $span): Point => new Point($side->frontBar + 128, ($span[1] + $span[3]) / 2 - 8),
+            $this->nearTheQuilter($side),
         );
     }
 
@@ -88,13 +130,14 @@ final readonly class SideDrawer
         ]);
     }
 
-    public function canvas(SideGeometry $side, int $wide, int $high, float $bottom): Canvas
+    /** @param float $right more room before the quilter, in millimetres of the frame */
+    public function canvas(SideGeometry $side, int $wide, int $high, float $bottom, float $right = 0): Canvas
     {
         return Canvas::around(
             [
                 'left' => -52,
                 'top' => -$side->arm - 70,
-                'right' => $side->frontBar + (FrameKind::Roller === $side->kind ? 95 : 150),
+                'right' => $side->frontBar + (FrameKind::Roller === $side->kind ? 95 : 150) + $right,
                 'bottom' => $bottom,
             ],
             $wide,
@@ -172,7 +215,7 @@ final readonly class SideDrawer
         }
         [$x, $y] = ClothRun::backingRoller($side);
         if (!$isClamp) {
-            $shapes[] = Shape::circle($x, $y, $side->bareRadius, 'roller');
+            $shapes[] = Shape::circle($x, $y, $side->backingRadius, 'roller');
             $shapes[] =
                 FrameKind::RollerFrontBacking === $side->kind
                     ? Shape::text(
@@ -184,7 +227,7 @@ final readonly class SideDrawer
                         'end',
                     )
                     : Shape::text(
-                        $x - $side->bareRadius - 22,
+                        $x - $side->backingRadius - 22,
                         $y + 5,
                         'backing roller',
                         $letters,
@@ -194,10 +237,10 @@ final readonly class SideDrawer
         }
         if ($side->hasTopRoller()) {
             [$x, $y] = ClothRun::topRoller($side);
-            $shapes[] = Shape::circle($x, $y, $side->bareRadius, 'roller');
+            $shapes[] = Shape::circle($x, $y, $side->topRadius, 'roller');
             $shapes[] = Shape::text(
                 $x,
-                $y - $side->bareRadius - 30,
+                $y - $side->topRadius - 30,
                 'top roller',
                 $letters,
                 'halo text-soft-svg',

@@ -31,6 +31,8 @@ final readonly class SideGeometry
         public float $takeupX,
         public float $takeupY,
         public float $frontBar,
+        public float $backingRadius,
+        public float $topRadius,
     ) {}
 
     /** @param float|null $startRadius of the take-up with its leader wound on */
@@ -52,6 +54,8 @@ final readonly class SideGeometry
             bareRadius: $bare,
             takeupX: $takeupX,
             takeupY: -$arm / 2,
+            backingRadius: $mm($frame->at(FrameMeasure::BackingDiameter), 2 * $bare) / 2,
+            topRadius: $mm($frame->at(FrameMeasure::TopDiameter), 2 * $bare) / 2,
             frontBar: max($throat + 4 * self::BAR, $takeupX + $mm($frame->at(FrameMeasure::BedSpan), $throat)),
         );
     }

@@ -6,6 +6,7 @@ namespace Tests\App\AtTheFrame;
 
 use App\AtTheFrame\StateCloth;
 use App\AtTheFrame\StateDrawer;
+use App\AtTheFrame\StatePoles;
 use App\Drawing\Picture;
 use App\Drawing\Shape;
 use App\Frames\SideGeometry;
@@ -22,6 +23,7 @@ use Tests\Core\Loading\Loads;
 /** The frame as each step leaves it: what is drawn is where the state says that it is. */
 #[CoversClass(StateDrawer::class)]
 #[CoversClass(StateCloth::class)]
+#[CoversClass(StatePoles::class)]
 final class StateDrawerTest extends TestCase
 {
     /** @param array<string, mixed> $members */
@@ -53,6 +55,7 @@ final class StateDrawerTest extends TestCase
         yield 'all layers held' => [['load/float' => 'none'], LoadingPlace::Rear];
         yield 'a front roller' => [['frame/kind' => 'roller-front-backing'], LoadingPlace::Front];
         yield 'magnets behind the bar' => [['load/lead' => ['method' => 'magnets']], LoadingPlace::Rear];
+        yield 'poles' => [Loads::clamped(), LoadingPlace::Rear];
         yield 'clamps and rollers' => [
             [
                 'frame/kind' => 'clamp-with-rollers',
@@ -88,6 +91,28 @@ final class StateDrawerTest extends TestCase
         $feed = static fn(string $key): float => (float) self::shape($of($key), 'feed')->attributes['r'];
         self::assertGreaterThan($feed('pass-9-advance'), $feed('wind-back'));
         self::assertSame([], self::shapes($of('pass-9-advance'), 'state-hold'), 'it has gone into the roll');
+    }
+
+    public function testOnPolesTheLooseQuiltShrinksAsTheBackPoleFills(): void
+    {
+        $setup = Loads::setup(Loads::clamped());
+        $steps = (new StepRule())->steps($setup);
+        $rolls = static fn(string $key): array => array_map(
+            static fn(Shape $shape): float => (float) $shape->attributes['r'],
+            self::shapes(self::after($setup, $steps, $key), 'rolled'),
+        );
+        $clips = static fn(string $key): int => \count(self::shapes(self::after($setup, $steps, $key), 'clip'));
+
+        self::assertSame([], $rolls('lay-top'), 'it lies on the table still');
+        self::assertSame(
+            [0, 1, 2, 3],
+            [$clips('lay-top'), $clips('clamp-lead'), $clips('clamp-tail'), $clips('roll-loose')],
+        );
+        [$pole, $loose] = $rolls('roll-loose');
+        [$fuller, $thinner] = $rolls('pass-3-advance');
+        self::assertGreaterThan($pole, $fuller);
+        self::assertLessThan($loose, $thinner);
+        self::assertSame(2, $clips('pass-3-advance'), 'what holds the lead is in the roll');
     }
 
     public function testALiftedTopRollerIsDrawnHigher(): void

@@ -20,6 +20,7 @@ use Schwung\Core\Measure\LengthWriter;
 use Schwung\Core\Measure\UnitSystem;
 use Schwung\Core\Practice\FarEdge;
 use Schwung\Core\Practice\LoadingHabits;
+use Schwung\Core\Practice\LoadingPlace;
 
 /** A bed of 24 in and a backing of 96 in, in inches. */
 #[CoversClass(ClothState::class)]
@@ -248,6 +249,23 @@ final class ClothStateTest extends TestCase
         $onLine = new Places(Loads::setup([], new LoadingHabits(farEdge: FarEdge::OnLine)));
         self::assertSame($inches($onLine->top()), $inches($onLine->reference()));
         self::assertSame(-1.0, $inches((new Places(Loads::setup(['load/lead' => ['method' => 'magnets']])))->hold()));
+    }
+
+    public function testTheWayUpFromTheRollerIsNotOnIt(): void
+    {
+        $far = ClothState::bare(self::in(24), self::in(96), self::in(14));
+        $held = $far->attachLead(self::in(0), self::pins())->attachTail(self::pins());
+
+        self::assertSame([0.0, 1.0, 96.0 - 23.0 - 14.0], self::figures($held->standAt(self::in(1))));
+        self::assertSame(96.0 - 12.0 - 14.0, $held->windOntoBacking(self::in(12))->onBacking->toInches());
+        $goesOn = static function (array $members): float {
+            $steps = Loads::steps($members, new LoadingHabits(place: LoadingPlace::Front));
+            $place = $steps->placeOf('wind-on');
+            self::assertNotNull($place);
+
+            return $steps->cloths()[$place]->onBacking->toInches();
+        };
+        self::assertSame(14.0, $goesOn([]) - $goesOn(['frame/roller_to_bar' => '14 in']));
     }
 
     private static function bare(): ClothState

@@ -9,6 +9,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Group as InGroup;
 use PHPUnit\Framework\TestCase;
 use Schwung\Core\Frame\FrameKind;
+use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Job\Working;
 use Schwung\Core\Loading\ClothState;
 use Schwung\Core\Loading\FrameState;
@@ -35,6 +36,7 @@ use Schwung\Core\Practice\BastingStitch;
 use Schwung\Core\Practice\BattingHold;
 use Schwung\Core\Practice\EdgeGuide;
 use Schwung\Core\Practice\FarEdge;
+use Schwung\Core\Practice\FloatKind;
 use Schwung\Core\Practice\LoadingHabits;
 use Schwung\Core\Practice\PickTime;
 use Schwung\Core\Practice\Purpose;
@@ -64,6 +66,43 @@ final class StateTest extends TestCase
                 $base->position,
             );
             self::assertSame([], $this->faults((new StepRule())->steps($setup), $setup));
+        }
+    }
+
+    /** @return iterable<string, array{HoldingSystem, HoldingSystem}> every hold of rollers at the lead with every one at the tail */
+    public static function holds(): iterable
+    {
+        foreach (HoldingSystem::cases() as $lead) {
+            foreach (HoldingSystem::cases() as $tail) {
+                if (HoldingSystem::SpringClamps !== $lead && HoldingSystem::SpringClamps !== $tail) {
+                    yield "$lead->value, $tail->value" => [$lead, $tail];
+                }
+            }
+        }
+    }
+
+    #[DataProvider('holds')]
+    public function testEveryHoldAtEachEndIsSafeByWhateverSchool(HoldingSystem $lead, HoldingSystem $tail): void
+    {
+        $habits = iterator_to_array(Pairs::ofHabits(), false);
+        foreach (FloatKind::cases() as $i => $float) {
+            foreach (['roller', 'roller-front-backing'] as $k => $kind) {
+                $base = Loads::setup([
+                    'frame/kind' => $kind,
+                    'frame/stock' => [
+                        ['length' => '36 in', 'count' => 8],
+                        ['length' => '100 in', 'count' => 4, 'method' => 'zip'],
+                    ],
+                    'load/float' => $float->value,
+                    'load/lead' => ['method' => $lead->value],
+                    'load/tail' => ['method' => $tail->value],
+                    'load/top' => ['method' => $tail->value],
+                ]);
+                for ($n = $i + $k; $n < \count($habits); $n += 7) {
+                    $setup = $base->by($habits[$n]);
+                    self::assertSame([], $this->faults((new StepRule())->steps($setup), $setup), "school $n");
+                }
+            }
         }
     }
 

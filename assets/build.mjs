@@ -21,9 +21,21 @@ const font = await subsetFont(readFileSync(join(modules, "inter-ui/variable/Inte
 });
 writeFileSync(join(out, "text.woff2"), font);
 
+// The same for paper: a PDF wants one file for each cut.
+for (const [name, cut] of Object.entries({ regular: "Regular", bold: "Bold", italic: "Italic" })) {
+  writeFileSync(
+    join(out, `paper-${name}.ttf`),
+    await subsetFont(readFileSync(join(modules, `inter-ui/display/InterDisplay-${cut}.woff2`)), letters, {
+      targetFormat: "truetype",
+    }),
+  );
+}
+
 // One class for each half per cent: fields are placed on a drawing without inline styles.
 const places = Array.from({ length: 201 }, (_, i) => `.at-x-${i}{left:${i / 2}%}.at-y-${i}{top:${i / 2}%}`).join("");
-writeFileSync(join(out, "places.css"), `@media (min-width:48rem){${places}}`);
+// And one for each size of letters on a load sheet, in tenths of a point.
+const points = Array.from({ length: 27 }, (_, i) => `.load-points-${64 + i}{--points:${(64 + i) / 10}pt}`).join("");
+writeFileSync(join(out, "places.css"), `@media (min-width:48rem){${places}}${points}`);
 
 execFileSync(
   process.execPath,

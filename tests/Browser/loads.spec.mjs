@@ -85,7 +85,7 @@ const loads = [
   {
     name: "to be basted and taken off",
     job: { load: { habits: { purpose: "basting" } } },
-    tells: { thread: /^\s*Set \d+ stitches an inch/, "set-machine-back": /^\s*Tighten the upper tension again/ },
+    tells: { thread: /Set \d+ stitches an inch/, "set-machine-back": /^\s*Tighten the upper tension again/ },
   },
   {
     name: "basted before, loaded again",

@@ -34,6 +34,11 @@ final class LoadSheetController extends AbstractController
     /** Of the drawings on paper, in millimetres. */
     private const WIDTHS = ['bed' => 106, 'passes' => 90, 'side' => 76];
     private const RAIL_WIDTH = 184;
+    private const SCALES = [1.0, 0.85, 0.72];
+    /** What stands above the drawings, above a rail, and a line of the passes, in millimetres on paper; estimates. */
+    private const HEAD_MM = 25;
+    private const RAIL_NAME_MM = 8;
+    private const PASS_MM = 5.3;
     /** A label of 100 by 62 mm, in points. */
     private const LABEL = [283.5, 175.7];
 
@@ -49,10 +54,14 @@ final class LoadSheetController extends AbstractController
     {
         $workspace = $this->workspace($id, $person);
 
+        $pictures = $this->drawings($workspace);
+        $paper = Paper::at($person->studio()->timeZone());
+
         return $this->render('load/sheet.html.twig', [
             'workspace' => $workspace,
             'load' => $workspace->view,
-            'pictures' => $this->drawings($workspace),
+            'pictures' => $pictures,
+            'paper' => $this->onPaper($workspace, $pictures, $paper)[0],
         ]);
     }
 
@@ -61,9 +70,10 @@ final class LoadSheetController extends AbstractController
     {
         $workspace = $this->workspace($id, $person);
         $paper = Paper::at($person->studio()->timeZone());
-        $images = [];
-        foreach ($this->drawings($workspace) as $name => $drawing) {
-            $images[$name] = $this->image($drawing, self::WIDTHS[$name] ?? self::RAIL_WIDTH);
+        [$images, $drawings] = [[], $this->drawings($workspace)];
+        [$onPaper, $scale] = $this->onPaper($workspace, $drawings, $paper);
+        foreach ($drawings as $name => $drawing) {
+            $images[$name] = $this->image($drawing, self::wide($name, $scale));
         }
 
         return $this->asFile(
@@ -73,6 +83,9 @@ final class LoadSheetController extends AbstractController
                     'load' => $workspace->view,
                     'images' => $images,
                     'paper' => $paper,
+                    'onPaper' => $onPaper,
+                    'bedWide' => self::wide('bed', $scale) + 2,
+                    'fonts' => Pdf::FONTS,
                 ]),
                 $paper,
             ),
@@ -136,6 +149,44 @@ final class LoadSheetController extends AbstractController
         return $workspace->view instanceof LoadView && null !== $workspace->view->setup
             ? $workspace
             : throw $this->createNotFoundException('There is nothing to load yet.');
+    }
+
+    /**
+     * Drawings as large as leave the steps letters of the size that is wanted, or as small as may be.
+     *
+     * @param array<string, BedDrawing|Picture> $drawings of the first side
+     *
+     * @return array{StepsOnPaper, float} and how large the drawings are of their full size
+     */
+    private function onPaper(Workspace $workspace, array $drawings, Paper $paper): array
+    {
+        $view = $workspace->view;
+        \assert($view instanceof LoadView && null !== $view->setup);
+        $passes = self::PASS_MM * ($view->setup->winding->count() + 2);
+        $rails = array_filter(array_keys($drawings), static fn(string $name): bool => str_ends_with($name, '-rail'));
+        foreach (self::SCALES as $scale) {
+            $high = static fn(string $name): float => (self::wide($name, $scale) * $drawings[$name]->canvas->height) /
+                $drawings[$name]->canvas->width;
+            $onPaper = StepsOnPaper::of(
+                $view,
+                $paper->height() -
+                    self::HEAD_MM -
+                    max($high('bed'), $high('side') + $passes) -
+                    array_sum(array_map(static fn(string $name): float => $high($name) + self::RAIL_NAME_MM, $rails)),
+                $paper->height(),
+            );
+            if ($onPaper->points >= StepsOnPaper::MOST_POINTS) {
+                break;
+            }
+        }
+
+        return [$onPaper, $scale];
+    }
+
+    /** Millimetres of a drawing on paper; a rail is as long as the paper, or its pieces could not be told apart. */
+    private static function wide(string $name, float $scale): int
+    {
+        return isset(self::WIDTHS[$name]) ? (int) (self::WIDTHS[$name] * $scale) : self::RAIL_WIDTH;
     }
 
     /** As data, since nothing is fetched for a PDF. */

@@ -22,20 +22,8 @@ use Schwung\Core\Plan\Finding;
  */
 final readonly class LoadView
 {
-    /** Of the letters on paper, in points. */
-    private const POINTS = 7.8;
-    private const MOST_POINTS = 9.0;
-    private const LEAST_POINTS = 6.4;
-    /** So many letters of one point go into a line of a column. */
-    private const LETTERS_TIMES_POINTS = 335;
-    /** The box and the number before a step. */
-    private const NUMBER_LETTERS = 5;
-    private const LINE_OF_POINT_MM = 0.395;
-    private const AFTER_MM = 0.7;
-    private const HEADING_MM = 5.6;
-    private const LINE_MM = 4.5;
-    /** Estimates of lines are now and then a little short. */
-    private const SURE = 0.97;
+    /** A check of so many letters is short enough for paper. */
+    private const SHORT_LETTERS = 70;
 
     /**
      * @param Setup|null      $setup      null while there is nothing to load
@@ -77,97 +65,10 @@ final readonly class LoadView
             : \sprintf("%d\u{a0}h\u{a0}%02d", intdiv($minutes, 60), $minutes % 60);
     }
 
-    /**
-     * The steps that paper tells, in two columns that are about as long: of the passes the first two, since all others go
-     * like the second.
-     *
-     * @return array{list<Step>, list<Step>}
-     */
-    public function columns(float $points = self::POINTS): array
-    {
-        $told = $this->told();
-        $left = self::inLeft(self::heights($this->letters($told), $points));
-
-        return [\array_slice($told, 0, $left), \array_slice($told, $left)];
-    }
-
-    /**
-     * The largest letters, in points, with which every step stands on the second side of this paper: nine where the load
-     * is short.
-     *
-     * @param float $millimetres the height that is there
-     */
-    public function points(float $millimetres): float
-    {
-        $room = self::SURE * ($millimetres - self::LINE_MM * (\count($this->promises) + 2 * \count($this->stuck)));
-        $told = $this->told();
-        $letters = $this->letters($told);
-        $groups = array_map(static fn(Step $step): string => $step->group->value, $told);
-        for ($points = self::MOST_POINTS; $points > self::LEAST_POINTS; $points -= 0.1) {
-            $heights = self::heights($letters, $points);
-            $left = self::inLeft($heights);
-            $column = static fn(int $from, ?int $count): float => array_sum(\array_slice($heights, $from, $count)) +
-                self::HEADING_MM * \count(array_unique(\array_slice($groups, $from, $count)));
-            if (max($column(0, $left), $column($left, null)) <= $room) {
-                return round($points, 1);
-            }
-        }
-
-        return self::LEAST_POINTS;
-    }
-
-    /** @return list<Step> */
-    private function told(): array
+    /** @return list<Step> those that paper tells: of the passes the first two, since all others go like the second */
+    public function told(): array
     {
         return array_values(array_filter($this->steps->steps ?? [], $this->isTold(...)));
-    }
-
-    /**
-     * @param list<Step> $told
-     *
-     * @return list<int> how many letters each has on paper
-     */
-    private function letters(array $told): array
-    {
-        $writer = new LengthWriter(UnitSystem::Inches);
-
-        return array_map(
-            fn(Step $step): int => self::NUMBER_LETTERS +
-                mb_strlen($step->text->do->writtenBy($writer)) +
-                mb_strlen($this->cautionOnPaper($step)?->writtenBy($writer) ?? ''),
-            $told,
-        );
-    }
-
-    /**
-     * @param list<int> $letters
-     *
-     * @return list<float> how high each step is in a column on paper, in millimetres; an estimate
-     */
-    private static function heights(array $letters, float $points): array
-    {
-        return array_map(
-            static fn(int $count): float => ceil(($count * $points) / self::LETTERS_TIMES_POINTS) *
-                $points *
-                self::LINE_OF_POINT_MM +
-                self::AFTER_MM,
-            $letters,
-        );
-    }
-
-    /**
-     * @param list<float> $heights
-     *
-     * @return int how many of them make the left column
-     */
-    private static function inLeft(array $heights): int
-    {
-        [$half, $sum, $left] = [array_sum($heights) / 2, 0.0, 0];
-        while ($left < \count($heights) && $sum < $half) {
-            $sum += $heights[$left++];
-        }
-
-        return $left;
     }
 
     /**
@@ -186,6 +87,17 @@ final readonly class LoadView
         }
 
         return null;
+    }
+
+    /** What paper says to look at: where it is said in few words. */
+    public function checkOnPaper(Step $step): ?Phrase
+    {
+        $isShort =
+            mb_strlen($step->text->check->writtenBy(new LengthWriter(UnitSystem::Inches))) <= self::SHORT_LETTERS;
+
+        return $isShort && !\in_array($step->kind, [StepKind::Prepare, StepKind::Set], true)
+            ? $step->text->check
+            : null;
     }
 
     /** Whether there are passes that go like the second. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\App\Quilt;
 
 use App\Quilt\Loading\Paper;
+use App\Quilt\Loading\StepsOnPaper;
 use App\Quilt\Stage\LoadView;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\TestCase;
@@ -16,6 +17,7 @@ use Tests\Core\Loading\Loads;
 /** What a load is on two sides of paper. */
 #[CoversClass(LoadView::class)]
 #[CoversClass(Paper::class)]
+#[CoversClass(StepsOnPaper::class)]
 final class LoadViewTest extends TestCase
 {
     public function testAShortLoadIsWrittenLargerThanALongOneAndLetterNeverLargerThanA4(): void
@@ -23,21 +25,30 @@ final class LoadViewTest extends TestCase
         $short = self::view(new LoadingHabits(purpose: Purpose::Prebasted));
         $long = self::view(new LoadingHabits());
 
-        self::assertSame(9.0, $short->points(Paper::A4->height()));
-        self::assertLessThan(9.0, $long->points(Paper::A4->height()));
-        self::assertGreaterThan(6.4, $long->points(Paper::A4->height()));
-        self::assertLessThanOrEqual($long->points(Paper::A4->height()), $long->points(Paper::Letter->height()));
+        $on = static fn(LoadView $view, Paper $paper, float $under): StepsOnPaper => StepsOnPaper::of(
+            $view,
+            $under,
+            $paper->height(),
+        );
+
+        self::assertSame(9.0, $on($short, Paper::A4, 0)->points);
+        self::assertFalse($on($short, Paper::A4, 20)->startsOnTheFirst(), 'too little room to begin in');
+        self::assertSame(9.0, $on($long, Paper::A4, 90)->points);
+        self::assertTrue($on($long, Paper::A4, 90)->startsOnTheFirst());
+        self::assertLessThan(9.0, $on($long, Paper::A4, 0)->points);
+        self::assertGreaterThan(6.4, $on($long, Paper::A4, 0)->points);
+        self::assertLessThanOrEqual($on($long, Paper::A4, 0)->points, $on($long, Paper::Letter, 0)->points);
     }
 
     public function testACautionIsOnPaperOnceAndTheColumnsHaveEveryStepThatIsTold(): void
     {
         $view = self::view(new LoadingHabits());
-        $told = array_merge(...$view->columns());
+        $told = array_merge(...array_merge(...StepsOnPaper::of($view, 80, Paper::A4->height())->sides));
         $cautions = array_filter(array_map($view->cautionOnPaper(...), $told));
 
         self::assertNotSame([], $cautions);
         self::assertCount(\count($cautions), array_unique($cautions, \SORT_REGULAR));
-        self::assertSame(array_values(array_filter($view->steps->steps ?? [], $view->isTold(...))), $told);
+        self::assertSame($view->told(), $told);
     }
 
     private static function view(LoadingHabits $habits): LoadView

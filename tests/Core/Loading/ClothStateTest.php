@@ -258,14 +258,17 @@ final class ClothStateTest extends TestCase
 
         self::assertSame([0.0, 1.0, 96.0 - 23.0 - 14.0], self::figures($held->standAt(self::in(1))));
         self::assertSame(96.0 - 12.0 - 14.0, $held->windOntoBacking(self::in(12))->onBacking->toInches());
-        $goesOn = static function (array $members): float {
-            $steps = Loads::steps($members, new LoadingHabits(place: LoadingPlace::Front));
-            $place = $steps->placeOf('wind-on');
-            self::assertNotNull($place);
+        self::assertSame(14.0, self::goesOn([]) - self::goesOn(['frame/roller_to_bar' => '14 in']));
+    }
 
-            return $steps->cloths()[$place]->onBacking->toInches();
-        };
-        self::assertSame(14.0, $goesOn([]) - $goesOn(['frame/roller_to_bar' => '14 in']));
+    /** @param array<string, mixed> $members */
+    private static function goesOn(array $members): float
+    {
+        $steps = Loads::steps($members, new LoadingHabits(place: LoadingPlace::Front));
+        $place = $steps->placeOf('wind-on');
+        self::assertNotNull($place);
+
+        return $steps->cloths()[$place]->onBacking->toInches();
     }
 
     private static function bare(): ClothState

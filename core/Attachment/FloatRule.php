@@ -96,7 +96,7 @@ final readonly class FloatRule
     public function holdingTheEnd(Job $job, DirectionPlan $chosen): array
     {
         $hasSteelBars = $job->frame->fittings->hasSteelBars;
-        if (FloatKind::Full !== $job->load->float && !$job->top->edge->mustFloat()) {
+        if (FloatKind::Full !== $job->float()) {
             return [];
         }
         $along = $job->top->along($chosen->direction);

@@ -11,6 +11,7 @@ use Schwung\Core\Exchange\PlanWriter;
 use Schwung\Core\Measure\LengthWriter;
 use Schwung\Core\Measure\UnitSystem;
 use Schwung\Core\Plan\Finding;
+use Schwung\Core\Practice\Hand;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -130,9 +131,14 @@ final class QuiltController extends AbstractController
     #[Route('/job.json', name: 'job', methods: ['GET'])]
     public function job(Ulid $id, #[CurrentUser] Person $person): JsonResponse
     {
-        $quilt = $this->quilt($id, $person);
+        $document = Subject::of($this->quilt($id, $person))->job($this->units->system())->toArray();
+        // Whose steps they are goes along, so that the command tells them as the page does.
+        $hand = $person->body()->hand;
 
-        return $this->download(Subject::of($quilt)->job($this->units->system())->toArray(), 'job.json');
+        return $this->download(
+            Hand::Right === $hand ? $document : Members::with($document, ['load', 'habits', 'hand'], $hand->value),
+            'job.json',
+        );
     }
 
     #[Route('/plan.json', name: 'plan', methods: ['GET'])]

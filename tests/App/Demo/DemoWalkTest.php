@@ -12,9 +12,12 @@ use App\Quilt\QuiltController;
 use App\Quilt\QuiltRepository;
 use App\Quilt\Workspace;
 use PHPUnit\Framework\Attributes\CoversClass;
+use PHPUnit\Framework\Attributes\TestWith;
 use Schwung\Core\Exchange\DocumentCommand;
 use Schwung\Core\Exchange\PlanAnswer;
 use Schwung\Core\Plan\Standing;
+use Schwung\Core\Practice\Body;
+use Schwung\Core\Practice\Hand;
 use Schwung\Core\Preparation\Preparation;
 use Symfony\Bundle\FrameworkBundle\Console\Application;
 use Symfony\Component\Console\Tester\CommandTester;
@@ -32,10 +35,12 @@ final class DemoWalkTest extends StudioTestCase
 {
     private const EMAIL = 'walk@schwung.example';
 
-    public function testPageAndCommandSayTheSameOfEveryQuilt(): void
+    #[TestWith([Hand::Right])]
+    #[TestWith([Hand::Left])]
+    public function testPageAndCommandSayTheSameOfEveryQuilt(Hand $hand): void
     {
         $planned = 0;
-        foreach ($this->demo() as $quilt) {
+        foreach ($this->demo($hand) as $quilt) {
             $at = "/quilts/{$quilt->id()}";
             $page = $this->browser->request('GET', "$at/measure");
             $said = $this->json("$at/plan.json");
@@ -87,13 +92,15 @@ final class DemoWalkTest extends StudioTestCase
     }
 
     /** @return list<Quilt> */
-    private function demo(): array
+    private function demo(Hand $hand = Hand::Right): array
     {
         self::assertNotNull(self::$kernel);
         (new CommandTester((new Application(self::$kernel))->find('app:demo')))->execute(['--email' => self::EMAIL]);
         $owner =
             $this->service(PersonRepository::class)->findOneBy(['email' => self::EMAIL]) ??
             throw new \LogicException('The demo has an owner.');
+        $owner->workWith(new Body($hand), []);
+        $this->service(PersonRepository::class)->save();
         $this->browser->loginUser($owner);
 
         return $this->service(QuiltRepository::class)->findBy(['studio' => $owner->studio()]);

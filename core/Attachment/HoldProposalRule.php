@@ -26,6 +26,8 @@ final readonly class HoldProposalRule
 {
     /** An edge that loses so much when it is squared up does not lie flat along a straight piece. */
     private const CROOKED_INCHES = 1;
+    /** Less is not felt in a roll. */
+    private const THICK_MM = 0.1;
 
     public function __construct(private Practice $practice, private Body $body) {}
 
@@ -52,7 +54,10 @@ final readonly class HoldProposalRule
     {
         $system = $cost->system;
         $cloth = End::Lead === $end ? $cost->lead : $cost->tail;
-        $laid = $chosen->backing->laid->at($end);
+        // Spare cloth can be given to either end.
+        $laid = $chosen->backing->laid
+            ->at($end)
+            ->plus(Length::longest(Length::zero(), $chosen->backing->slackAlong->length()));
         $hasRoom = !$cloth->isLongerThan($laid);
         $isOwned =
             $system === $job->load->holdingAt($end) ||
@@ -65,6 +70,7 @@ final readonly class HoldProposalRule
             ->isShorterThan($this->longest($job, $chosen));
         $bends = HoldingSystem::Pins === $system || HoldingSystem::Magnets === $system;
         $thickens = $this->thickens($system, $job);
+        $isThick = $thickens->toMillimetres() >= self::THICK_MM;
 
         return new HoldProposal(
             $system,
@@ -75,7 +81,7 @@ final readonly class HoldProposalRule
                 array_filter([
                     $this->isKind($system) ? Phrase::of($cost->hands()) : null,
                     $isCrooked && $bends ? Phrase::of('it follows an edge that is not straight') : null,
-                    $thickens->isPositive() ? null : Phrase::of('it adds nothing to the roll'),
+                    $isThick ? null : Phrase::of('it adds nothing to the roll'),
                     $hasRoom && $laid->minus($cloth)->isPositive()
                         ? Phrase::of('%s of cloth to spare', Figure::left($laid->minus($cloth)))
                         : null,
@@ -99,7 +105,7 @@ final readonly class HoldProposalRule
                     People::Alone === $job->desk->habits->people && HoldingSystem::Zip === $system
                         ? Phrase::of('alone, the long half has to be carried to the frame')
                         : null,
-                    $thickens->isPositive()
+                    $isThick
                         ? Phrase::of(
                             'it thickens the first turn of the roll by %s mm (an estimate)',
                             number_format($thickens->toMillimetres(), 1),

@@ -15,6 +15,8 @@ use App\Quilt\Drawing\PassBands;
 use Schwung\Core\Loading\BastingRule;
 use Schwung\Core\Loading\Setup;
 use Schwung\Core\Loading\Shown;
+use Schwung\Core\Loading\Step;
+use Schwung\Core\Loading\StepKind;
 use Schwung\Core\Loading\StepList;
 use Schwung\Core\Measure\UnitSystem;
 use Schwung\Core\Plan\WoundRule;
@@ -24,7 +26,13 @@ use Schwung\Core\Running\JournalEntry;
 /** Draws what the steps of a load show: each drawing once, whichever steps share it. */
 final readonly class FramePictures
 {
-    /** @return array<string, BedDrawing|Picture> those that these steps show beside the frame's state, by the words of Shown */
+    /** Which drawing a step shows that does not show the frame's state: side clamps have one of their own. */
+    public static function key(Step $step): string
+    {
+        return Shown::Bed === $step->shows && StepKind::Clamp === $step->kind ? 'clamps' : $step->shows->value;
+    }
+
+    /** @return array<string, BedDrawing|Picture> those that these steps show beside the frame's state, by key */
     public function of(Preparation $preparation, Setup $setup, StepList $steps, UnitSystem $units): array
     {
         $rails = $this->rails($preparation, $units);
@@ -34,8 +42,10 @@ final readonly class FramePictures
             if (Shown::Side === $shows) {
                 continue;
             }
-            $pictures[$shows->value] ??= match ($shows) {
-                Shown::Bed => $this->bed($preparation, $units),
+            $pictures[self::key($step)] ??= match ($shows) {
+                Shown::Bed => StepKind::Clamp === $step->kind
+                    ? (new SideClampDrawer())->draw($setup)
+                    : $this->bed($preparation, $units),
                 Shown::Basting => $this->basting($preparation, $setup, $units),
                 Shown::Pass => $this->passes($preparation, $setup, $units),
                 Shown::LeadRail, Shown::TailRail, Shown::TopRail => $rails[$shows->value] ??

@@ -39,7 +39,7 @@ final readonly class StepCard
                 $step,
                 $i,
                 \sprintf('%s, step %d of %d', ucfirst($room), $counts[$room], $totals[$room]),
-                Shown::Side === $step->shows ? $states[$i] : $step->shows->value,
+                Shown::Side === $step->shows ? $states[$i] : FramePictures::key($step),
                 $states[$i],
             );
         }

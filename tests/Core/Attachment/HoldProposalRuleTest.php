@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Attachment;
+
+use PHPUnit\Framework\Attributes\CoversClass;
+use PHPUnit\Framework\TestCase;
+use Schwung\Core\Attachment\HoldProposal;
+use Schwung\Core\Attachment\HoldProposalRule;
+use Schwung\Core\Frame\HoldingSystem;
+use Schwung\Core\Material\End;
+use Schwung\Core\Measure\LengthWriter;
+use Schwung\Core\Measure\Phrase;
+use Schwung\Core\Measure\UnitSystem;
+use Schwung\Core\Practice\Body;
+use Schwung\Core\Practice\Practice;
+use Tests\Core\Jobs;
+
+#[CoversClass(HoldProposalRule::class)]
+#[CoversClass(HoldProposal::class)]
+final class HoldProposalRuleTest extends TestCase
+{
+    private const STOCK = [
+        ['length' => '100 in', 'count' => 2, 'method' => 'zip'],
+        ['length' => '2 in', 'count' => 60, 'method' => 'magnets'],
+    ];
+
+    public function testOnlyWhatIsAtHandIsProposedAndPinsAlwaysAre(): void
+    {
+        self::assertSame(['pins'], self::possible(self::proposals(['load/tail' => ['method' => 'pins']])));
+        self::assertEqualsCanonicalizing(
+            ['pins', 'zip', 'magnets'],
+            self::possible(
+                self::proposals([
+                    'load/tail' => ['method' => 'pins'],
+                    'frame/stock' => self::STOCK,
+                    ...Jobs::sides(78, 100),
+                ]),
+            ),
+        );
+    }
+
+    public function testSoreHandsComeBeforeMinutes(): void
+    {
+        $job = ['frame/stock' => [self::STOCK[1]], ...Jobs::sides(78, 100)];
+        $first = static fn(bool $areSore): HoldingSystem => self::proposals($job, areSore: $areSore)[0]->system;
+
+        self::assertSame(HoldingSystem::Magnets, $first(true));
+        self::assertSame(
+            HoldingSystem::Pins,
+            self::proposals([...$job, 'frame/stock' => []], areSore: true)[0]->system,
+        );
+    }
+
+    public function testClothThatIsTooShortForAHoldIsSaid(): void
+    {
+        $job = ['frame/stock' => self::STOCK, ...Jobs::sides(78, 93)];
+        $magnets = self::of(HoldingSystem::Magnets, self::proposals($job));
+
+        self::assertFalse($magnets->isPossible);
+        self::assertStringContainsString(
+            'it wants 5 in before the top, and the cloth leaves',
+            self::told($magnets->against),
+        );
+        self::assertTrue(self::of(HoldingSystem::Magnets, self::proposals($job, End::Tail))->isPossible);
+    }
+
+    public function testWhatAHoldAddsToTheRollIsReckonedFromItsSection(): void
+    {
+        $proposals = self::proposals(['frame/stock' => self::STOCK]);
+        [$pins, $zip] = [self::of(HoldingSystem::Pins, $proposals), self::of(HoldingSystem::Zip, $proposals)];
+
+        // 2 (sqrt(25.4² + 60/π) − 25.4)
+        self::assertEqualsWithDelta(0.7463, $zip->thickens->toMillimetres(), 0.001);
+        self::assertLessThan($zip->thickens->nanometres, $pins->thickens->nanometres);
+        self::assertStringContainsString('0.7 mm (an estimate)', self::told($zip->against));
+    }
+
+    public function testPolesAreHeldBySpringClampsAlone(): void
+    {
+        $clamped = self::proposals([
+            'frame/kind' => 'clamp',
+            'load/lead' => ['method' => 'spring-clamps'],
+            'frame/leader_width' => null,
+            'frame/leader_length' => null,
+        ]);
+
+        self::assertSame([HoldingSystem::SpringClamps], array_column($clamped, 'system'));
+    }
+
+    /**
+     * @param array<string, mixed> $job
+     *
+     * @return list<HoldProposal>
+     */
+    private static function proposals(array $job, End $end = End::Lead, bool $areSore = false): array
+    {
+        $plan = Jobs::prepared(['load/direction' => 'as-is', ...$job])->plan() ?? self::fail('The job is whole.');
+
+        return (new HoldProposalRule(new Practice(), new Body(hasSoreHands: $areSore)))->propose(
+            $plan->job,
+            $plan->top,
+            $plan->chosenPlan(),
+            $end,
+        );
+    }
+
+    /**
+     * @param list<HoldProposal> $proposals
+     *
+     * @return list<string>
+     */
+    private static function possible(array $proposals): array
+    {
+        return array_map(
+            static fn(HoldProposal $proposal): string => $proposal->system->value,
+            array_values(array_filter($proposals, static fn(HoldProposal $proposal): bool => $proposal->isPossible)),
+        );
+    }
+
+    /** @param list<HoldProposal> $proposals */
+    private static function of(HoldingSystem $system, array $proposals): HoldProposal
+    {
+        foreach ($proposals as $proposal) {
+            if ($system === $proposal->system) {
+                return $proposal;
+            }
+        }
+        self::fail("$system->value is not told of.");
+    }
+
+    /** @param list<Phrase> $phrases */
+    private static function told(array $phrases): string
+    {
+        $writer = new LengthWriter(UnitSystem::Inches);
+
+        return implode('; ', array_map(static fn(Phrase $phrase): string => $phrase->writtenBy($writer), $phrases));
+    }
+}

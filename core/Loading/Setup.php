@@ -74,16 +74,12 @@ final readonly class Setup
         Stitches $stitches = new Stitches(),
         Body $body = new Body(),
     ): self {
-        $thread = (new ThreadRule($stitches))->plan(
-            (new StitchedRule($plan->job->top->across($plan->chosen())))->byPass($winding),
-        );
-
         return new self(
             plan: $plan,
             winding: $winding,
             habits: $habits,
             stitches: $stitches,
-            thread: $thread,
+            thread: ThreadRule::ofLoad($plan, $winding, $habits->purpose, new Practice(stitches: $stitches)),
             held: $plan->held,
             position: Length::zero(),
             body: $body,
@@ -170,12 +166,16 @@ final readonly class Setup
         return EdgeVerdict::Flat === $edge->verdict() ? Length::zero() : $edge->edge->minus($edge->middle);
     }
 
-    /** The seam across nearest the lead edge, where the top is aligned by one and one is known. */
+    /** The seam across nearest the lead edge, where the top is aligned by one and one lies in the first bed. */
     public function alignmentSeam(): ?Length
     {
         $seams = $this->plan->job->top->seamsAlongRails($this->plan->chosen());
+        if (Alignment::Seam !== $this->habits->alignment || [] === $seams) {
+            return null;
+        }
+        $at = (new Places($this))->top()->plus($seams[0]->at);
 
-        return Alignment::Seam === $this->habits->alignment && [] !== $seams ? $seams[0]->at : null;
+        return $at->isShorterThan($this->plan->job->frame->bed()) ? $seams[0]->at : null;
     }
 
     /**
@@ -275,10 +275,11 @@ final readonly class Setup
     {
         return null === $this->plan->batting
             ? null
-            : (new TestRoomRule(
-                $this->practice->clampBite,
-                $this->practice->grip($this->system(End::Tail), End::Tail),
-            ))->room($this->plan->chosenPlan()->backing->laid, $this->plan->batting, $this->across());
+            : (new TestRoomRule($this->practice->clampBite))->room(
+                $this->plan->chosenPlan()->backing->laid,
+                $this->plan->batting,
+                $this->across(),
+            );
     }
 
     /** Whether the top is on its roller, in the way, when the batting is laid. */

@@ -4,7 +4,13 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Loading;
 
+use Schwung\Core\Advance\Winding;
+use Schwung\Core\Design\LaidDesign;
 use Schwung\Core\Measure\Length;
+use Schwung\Core\Plan\Plan;
+use Schwung\Core\Practice\Distance;
+use Schwung\Core\Practice\Practice;
+use Schwung\Core\Practice\Purpose;
 use Schwung\Core\Practice\Stitches;
 
 /**
@@ -15,6 +21,25 @@ final readonly class ThreadRule
 {
     /** @param int|null $perInch of the stitch; null for that of quilting */
     public function __construct(private Stitches $stitches, private ?int $perInch = null) {}
+
+    /** Of a load: a basting meander runs where no design does, at a stitch of its own. */
+    public static function ofLoad(
+        Plan $plan,
+        Winding $winding,
+        Purpose $purpose,
+        Practice $practice,
+        ?LaidDesign $laid = null,
+    ): ThreadPlan {
+        $isBasting = Purpose::Basting === $purpose;
+        $stitched = new StitchedRule(
+            $plan->job->top->across($plan->chosen()),
+            $isBasting ? null : $laid,
+            $isBasting ? $practice->at(Distance::BastingSpacing) : null,
+        );
+        $rule = new self($practice->stitches, $isBasting ? $practice->stitches->prebastingPerInch : null);
+
+        return $rule->plan($stitched->byPass($winding));
+    }
 
     /** Thread of one kind for a stitched length. */
     public function thread(Length $stitched): Length

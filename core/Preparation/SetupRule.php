@@ -5,11 +5,8 @@ declare(strict_types=1);
 namespace Schwung\Core\Preparation;
 
 use Schwung\Core\Loading\Setup;
-use Schwung\Core\Loading\StitchedRule;
 use Schwung\Core\Loading\ThreadRule;
 use Schwung\Core\Measure\Length;
-use Schwung\Core\Practice\Distance;
-use Schwung\Core\Practice\Purpose;
 
 /** Brings together what the steps of a load depend on. */
 final readonly class SetupRule
@@ -25,20 +22,19 @@ final readonly class SetupRule
             return null;
         }
         $known = $preparation->known;
-        $isBasting = Purpose::Basting === $known->parts->desk->habits->purpose;
-        $stitches = $known->practice->stitches;
-        $stitched = (new StitchedRule(
-            $plan->job->top->across($plan->chosen()),
-            $isBasting ? null : $preparation->laid(),
-            $isBasting ? $known->practice->at(Distance::BastingSpacing) : null,
-        ))->byPass($winding);
 
         return new Setup(
             plan: $plan,
             winding: $winding,
             habits: $known->parts->desk->habits,
             stitches: $known->practice->stitches,
-            thread: (new ThreadRule($stitches, $isBasting ? $stitches->prebastingPerInch : null))->plan($stitched),
+            thread: ThreadRule::ofLoad(
+                $plan,
+                $winding,
+                $known->parts->desk->habits->purpose,
+                $known->practice,
+                $preparation->laid(),
+            ),
             held: $holding->ends,
             position: $holding->place,
             body: $known->body->workingWith($known->parts->desk->habits->hand),

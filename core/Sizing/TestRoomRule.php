@@ -5,11 +5,10 @@ declare(strict_types=1);
 namespace Schwung\Core\Sizing;
 
 use Schwung\Core\Measure\Length;
-use Schwung\Core\Practice\Grip;
 
 /**
- * Room for test stitching: where backing and batting both reach beyond the top, less what clamps and the tail's hold
- * take. The widest place is named, a side before the tail.
+ * Room for test stitching in the first bed: where backing and batting both reach beyond a side of the top, less what the
+ * clamps take. The wider side is named.
  */
 final readonly class TestRoomRule
 {
@@ -17,13 +16,12 @@ final readonly class TestRoomRule
     private const LEAST_INCHES = 0.5;
 
     /** @param Length $bite of the side clamps */
-    public function __construct(private Length $bite, private Grip $tail) {}
+    public function __construct(private Length $bite) {}
 
     /** Null where no place is wide enough. */
     public function room(Margins $laid, BattingCheck $batting, Length $across): ?TestRoom
     {
         $beside = ($batting->trimTo ?? $batting->layAcross)->minus($across)->half();
-        $lead = $batting->requiredAlong->terms[1]->amount->length;
         $rooms = [
             new TestRoom(
                 'beside the top at the right',
@@ -32,13 +30,6 @@ final readonly class TestRoomRule
             new TestRoom(
                 'beside the top at the left',
                 Length::shortest($beside, $laid->left->length()->minus($this->bite)),
-            ),
-            new TestRoom(
-                'below the tail edge',
-                Length::shortest(
-                    $lead->minus($batting->missingAlong()->half()),
-                    $laid->tail->length()->minus($this->tail->usedUp),
-                ),
             ),
         ];
         usort($rooms, static fn(TestRoom $one, TestRoom $other): int => $other->width->compareTo($one->width));

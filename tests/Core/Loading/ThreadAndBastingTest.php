@@ -181,4 +181,42 @@ final class ThreadAndBastingTest extends TestCase
             ),
         );
     }
+
+    public function testBastingTakesTheThreadOfItsMeanderAndPassesAsDeepAsTheBed(): void
+    {
+        $quilted = Loads::setup();
+        $basted = Loads::setup([], new LoadingHabits(purpose: Purpose::Basting));
+        $area = 68.125 * 87.25;
+
+        self::assertEqualsWithDelta($area / 4, $basted->thread->stitched->toInches(), 1.0, 'lines 4 in apart');
+        // Two stitches an inch through 2 mm: 1 + 2 · 2 / 25.4 of each thread.
+        self::assertEqualsWithDelta(
+            1 + 4 / 25.4,
+            $basted->thread->thread->nanometres / $basted->thread->stitched->nanometres,
+            0.0001,
+        );
+        self::assertLessThan($quilted->winding->count(), $basted->winding->count());
+        self::assertNull($basted->winding->rows);
+        self::assertSame([], $basted->winding->stops);
+        self::assertSame(
+            $basted->winding->count(),
+            Loads::setup(['quilting' => null], new LoadingHabits(purpose: Purpose::Basting))->winding->count(),
+            'it needs no design',
+        );
+    }
+
+    public function testASeamOutsideTheFirstBedIsNotAlignedBy(): void
+    {
+        $at = static fn(string $seam): ?float => Loads::setup([
+            'top/seams_across' => [['at' => $seam, 'kind' => 'border']],
+        ])
+            ->alignmentSeam()
+            ?->toInches();
+
+        self::assertSame(
+            [6.0, 20.0, null],
+            [$at('6 in'), $at('20 in'), $at('21 in')],
+            '3 1/2 in of 24 lie before the top',
+        );
+    }
 }

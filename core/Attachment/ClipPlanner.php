@@ -12,12 +12,12 @@ use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Measure\Term;
 use Schwung\Core\Measure\Worked;
 use Schwung\Core\Practice\HoldHabit;
-use Schwung\Core\Practice\HoldTimes;
+use Schwung\Core\Practice\Practice;
 
 /** Rule 14, channel clips: the run that ClipChoice finds, laid from outside in and kept on the leader. */
 final readonly class ClipPlanner
 {
-    public function __construct(private HoldTimes $times) {}
+    public function __construct(private Practice $practice) {}
 
     public function plan(HoldHabit $habit, Edge $edge): Attachment
     {
@@ -44,7 +44,7 @@ final readonly class ClipPlanner
             $pieces,
             null,
             $edge->held,
-            \count($pieces) * $this->times->each(HoldingSystem::ChannelClips),
+            \count($pieces) * $this->practice->times->each(HoldingSystem::ChannelClips),
         );
     }
 

@@ -10,18 +10,19 @@ use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Measure\Term;
 use Schwung\Core\Measure\Worked;
+use Schwung\Core\Practice\Distance;
 use Schwung\Core\Practice\HoldHabit;
-use Schwung\Core\Practice\HoldTimes;
+use Schwung\Core\Practice\Practice;
 
 /** Rule 14, dowel clamps: no more than half an inch apart, spread evenly over the edge. */
 final readonly class DowelClampPlanner
 {
-    public function __construct(private HoldTimes $times) {}
+    public function __construct(private Practice $practice) {}
 
     public function plan(HoldHabit $habit, Edge $edge): Attachment
     {
         $length = $habit->stock[0]->length ?? Length::inches(4);
-        $gap = Length::inches(0.5);
+        $gap = $this->practice->at(Distance::DowelGap);
         $count = max(1, (int) ceil($edge->length()->plus($gap)->nanometres / $length->plus($gap)->nanometres));
         $free =
             1 === $count
@@ -48,14 +49,14 @@ final readonly class DowelClampPlanner
             $pieces,
             new Worked(
                 Figure::measured($step),
-                'Clamps no more than half an inch apart, spread evenly over the edge.',
+                'Clamps no further apart than the studio wants, spread evenly over the edge.',
                 [
                     new Term('clamp', Figure::measured($length), [] === $habit->stock ? 'usual' : 'stock'),
                     new Term('gap', Figure::measured($free), 'shared out'),
                 ],
             ),
             $edge->held,
-            $count * $this->times->each(HoldingSystem::DowelClamps),
+            $count * $this->practice->times->each(HoldingSystem::DowelClamps),
             notes: [
                 Phrase::of(
                     'They need a casing with its dowel in the leader. The end clamps may sit partly on bare leader.',

@@ -22,7 +22,7 @@ final readonly class HoldCostRule
     public function costs(Job $job, MeasuredTop $top, DirectionPlan $chosen): array
     {
         $edge = (new LoadedEdges($job, $top, $chosen, Length::zero()))->backing(End::Lead);
-        $rule = new AttachmentRule($this->practice->times);
+        $rule = new AttachmentRule($this->practice);
 
         return array_map(function (HoldingSystem $system) use ($job, $edge, $rule): HoldCost {
             $attachment = $rule->plan(

@@ -10,18 +10,19 @@ use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Measure\Term;
 use Schwung\Core\Measure\Worked;
+use Schwung\Core\Practice\Distance;
 use Schwung\Core\Practice\HoldHabit;
-use Schwung\Core\Practice\HoldTimes;
 use Schwung\Core\Practice\PinSchool;
+use Schwung\Core\Practice\Practice;
 
 /** Rule 14, magnets: centre, ends, then always the middle of the widest gap. */
 final readonly class MagnetPlanner
 {
-    public function __construct(private HoldTimes $times) {}
+    public function __construct(private Practice $practice) {}
 
     public function plan(HoldHabit $habit, Edge $edge): Attachment
     {
-        $wanted = Length::inches(PinSchool::Wide === $habit->school ? 6 : 4);
+        $wanted = $this->practice->at(PinSchool::Wide === $habit->school ? Distance::PinWide : Distance::PinHand);
         $each = max(1, (int) ceil($edge->half()->nanometres / $wanted->nanometres));
         $places = array_map(static fn(int $k): Length => $edge->half()->scaledBy($k, $each), range(-$each, $each));
 
@@ -37,7 +38,7 @@ final readonly class MagnetPlanner
                 ],
             ),
             $edge->held,
-            \count($places) * $this->times->each(HoldingSystem::Magnets),
+            \count($places) * $this->practice->times->each(HoldingSystem::Magnets),
             StockCount::missing($habit, \count($places), $wanted),
             notes: [
                 Phrase::of(

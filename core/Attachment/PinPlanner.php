@@ -11,21 +11,27 @@ use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Measure\Term;
 use Schwung\Core\Measure\Worked;
+use Schwung\Core\Practice\Distance;
 use Schwung\Core\Practice\HoldHabit;
-use Schwung\Core\Practice\HoldTimes;
 use Schwung\Core\Practice\PinSchool;
+use Schwung\Core\Practice\Practice;
 
 /** Rule 14, pins: in from each end, shared out evenly from the centre, or at the ticks of the leader. */
 final readonly class PinPlanner
 {
-    public function __construct(private HoldTimes $times) {}
+    /** From the end of a pin to the next, end to end. */
+    private const AFTER_INCHES = 0.25;
+    /** The ticks of a leader, as they are sewn. */
+    private const TICK_INCHES = 5;
+
+    public function __construct(private Practice $practice) {}
 
     public function plan(HoldHabit $habit, Edge $edge): Attachment
     {
         $places = PinSchool::Ticks === $habit->school ? $this->ticks($edge) : $this->evenPins($habit->school, $edge);
         $spacing =
             PinSchool::Ticks === $habit->school
-                ? self::wantedSpacing($habit->school, $edge)
+                ? $this->wantedSpacing($habit->school, $edge)
                 : $this->actualSpacing($habit->school, $edge);
 
         return new Attachment(
@@ -33,7 +39,7 @@ final readonly class PinPlanner
             Piece::row($places, (new PlacingOrder())->fromCentre(\count($places), $edge->hand), $edge),
             $this->worked($spacing, $habit, $edge),
             $edge->held,
-            \count($places) * $this->times->each(HoldingSystem::Pins),
+            \count($places) * $this->practice->times->each(HoldingSystem::Pins),
             StockCount::missing($habit, \count($places), $spacing),
             notes: [
                 Phrase::of(
@@ -45,17 +51,17 @@ final readonly class PinPlanner
     }
 
     /** How far apart the pins of a school are wanted at this edge. */
-    public static function wantedSpacing(PinSchool $school, Edge $edge): Length
+    public function wantedSpacing(PinSchool $school, Edge $edge): Length
     {
-        $wanted = Length::inches(
-            match ($school) {
-                PinSchool::EndToEnd => 2,
-                PinSchool::Hand => 4,
-                PinSchool::Ticks => 5,
-                PinSchool::Wide => 6,
-                PinSchool::CloserOnPull => End::Tail === $edge->end ? 3 : 4,
-            },
-        );
+        $wanted = match ($school) {
+            PinSchool::EndToEnd => $this->practice->at(Distance::PinLength)->plus(Length::inches(self::AFTER_INCHES)),
+            PinSchool::Hand => $this->practice->at(Distance::PinHand),
+            PinSchool::Ticks => Length::inches(self::TICK_INCHES),
+            PinSchool::Wide => $this->practice->at(Distance::PinWide),
+            PinSchool::CloserOnPull => $this->practice->at(
+                End::Tail === $edge->end ? Distance::PinPull : Distance::PinHand,
+            ),
+        };
 
         return $edge->isWorkedIn ? $wanted->half() : $wanted;
     }
@@ -63,7 +69,7 @@ final readonly class PinPlanner
     /** @return list<Length> from left to right, both ends included */
     private function evenPins(PinSchool $school, Edge $edge): array
     {
-        $half = $edge->half()->minus(self::inset());
+        $half = $edge->half()->minus($this->practice->at(Distance::PinInset));
         $each = $this->pinsEachSide($school, $edge);
 
         return array_map(static fn(int $k): Length => $half->scaledBy($k, $each), range(-$each, $each));
@@ -74,21 +80,25 @@ final readonly class PinPlanner
         return max(
             1,
             (int) ceil(
-                $edge->half()->minus(self::inset())->nanometres / self::wantedSpacing($school, $edge)->nanometres,
+                $edge->half()->minus($this->practice->at(Distance::PinInset))->nanometres /
+                    $this->wantedSpacing($school, $edge)->nanometres,
             ),
         );
     }
 
     private function actualSpacing(PinSchool $school, Edge $edge): Length
     {
-        return $edge->half()->minus(self::inset())->scaledBy(1, $this->pinsEachSide($school, $edge));
+        return $edge
+            ->half()
+            ->minus($this->practice->at(Distance::PinInset))
+            ->scaledBy(1, $this->pinsEachSide($school, $edge));
     }
 
     /** @return list<Length> the two ends, and every tick at least an inch within them */
     private function ticks(Edge $edge): array
     {
-        $end = $edge->half()->minus(self::inset());
-        $step = self::wantedSpacing(PinSchool::Ticks, $edge);
+        $end = $edge->half()->minus($this->practice->at(Distance::PinInset));
+        $step = $this->wantedSpacing(PinSchool::Ticks, $edge);
         $last = max(0, (int) floor($end->minus(Length::inches(1))->nanometres / $step->nanometres));
 
         return [
@@ -98,23 +108,18 @@ final readonly class PinPlanner
         ];
     }
 
-    private static function inset(): Length
-    {
-        return Length::inches(0.25);
-    }
-
     private function worked(Length $spacing, HoldHabit $habit, Edge $edge): Worked
     {
         return new Worked(
             Figure::measured($spacing),
             PinSchool::Ticks === $habit->school
                 ? 'A pin at every tick of the leader that is an inch within the ends, and one at each end.'
-                : 'From the centre to a quarter inch within the end, shared out evenly, no wider than wanted.',
+                : 'From the centre to just within the end, shared out evenly, no wider than wanted.',
             [
                 $edge->held->terms[0] ?? new Term('edge', $edge->held->figure, 'held'),
                 new Term(
                     'wanted',
-                    Figure::measured(self::wantedSpacing($habit->school, $edge)),
+                    Figure::measured($this->wantedSpacing($habit->school, $edge)),
                     'school ' .
                         $habit->school->value .
                         ($edge->isWorkedIn ? ', twice as close because the edge is worked in' : ''),

@@ -12,16 +12,16 @@ use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Measure\Term;
 use Schwung\Core\Measure\Worked;
 use Schwung\Core\Practice\HoldHabit;
-use Schwung\Core\Practice\HoldTimes;
+use Schwung\Core\Practice\Practice;
 
 /** Rule 14, zips: one for the edge, the cloth pinned to it off the frame. */
 final readonly class ZipPlanner
 {
-    public function __construct(private HoldTimes $times) {}
+    public function __construct(private Practice $practice) {}
 
     public function plan(HoldHabit $habit, Edge $edge): Attachment
     {
-        $pins = (new PinPlanner($this->times))->plan(new HoldHabit($habit->school), $edge);
+        $pins = (new PinPlanner($this->practice))->plan(new HoldHabit($habit->school), $edge);
         $isShort = [] !== $habit->stock && null === self::fitting($habit->stock, $edge->length());
 
         return new Attachment(
@@ -29,7 +29,7 @@ final readonly class ZipPlanner
             [new Piece($edge->position->minus($edge->half()), $edge->position->plus($edge->half()), 1)],
             $pins->spacing,
             $edge->held,
-            $this->times->each(HoldingSystem::Zip),
+            $this->practice->times->each(HoldingSystem::Zip),
             $isShort ? $this->missing($habit->stock, $edge) : null,
             notes: [
                 Phrase::of(

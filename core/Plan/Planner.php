@@ -53,7 +53,7 @@ final readonly class Planner
                     $choice->chosen,
                     $chosen->backing,
                 );
-        $held = (new HoldingRule(new AttachmentRule($this->practice->times)))->hold(
+        $held = (new HoldingRule(new AttachmentRule($this->practice)))->hold(
             $job->load,
             $job->frame->stock,
             new LoadedEdges($job, $top, $chosen, Length::zero()),

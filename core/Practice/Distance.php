@@ -28,6 +28,12 @@ enum Distance: string implements Worded
     case LoadAside = 'load-aside';
     case StripStep = 'strip-step';
     case TableTrim = 'table-trim';
+    case PinLength = 'pin-length';
+    case PinHand = 'pin-hand';
+    case PinWide = 'pin-wide';
+    case PinPull = 'pin-pull';
+    case PinInset = 'pin-inset';
+    case DowelGap = 'dowel-gap';
 
     public function usual(): Length
     {
@@ -51,6 +57,12 @@ enum Distance: string implements Worded
                 self::LoadAside => 12,
                 self::StripStep => 0.25,
                 self::TableTrim => 0.25,
+                self::PinLength => 1.75,
+                self::PinHand => 4,
+                self::PinWide => 6,
+                self::PinPull => 3,
+                self::PinInset => 0.25,
+                self::DowelGap => 0.5,
             },
         );
     }
@@ -76,6 +88,12 @@ enum Distance: string implements Worded
             self::LoadAside => 'A quilt is hung aside of the centre by',
             self::StripStep => 'Strips are cut up to a full',
             self::TableTrim => 'A side that runs out by more is trimmed',
+            self::PinLength => 'A pin is long',
+            self::PinHand => 'Pins a hand apart',
+            self::PinWide => 'Pins far apart',
+            self::PinPull => 'Closer on the pull: the end attached second',
+            self::PinInset => 'Outermost pins inside the ends',
+            self::DowelGap => 'Dowel clamps at most apart',
         };
     }
 
@@ -101,6 +119,12 @@ enum Distance: string implements Worded
             self::LoadAside => 'leaders wear evenly',
             self::StripStep => 'a figure that is easily marked',
             self::TableTrim => 'less is drawn straight by hand',
+            self::PinLength => 'end to end, the next begins a quarter inch after it',
+            self::PinHand => 'what a hand spans is found without a tape',
+            self::PinWide => 'fewer pins, where the cloth is firm',
+            self::PinPull => 'it takes the pull of every winding',
+            self::PinInset => 'nearer, the cloth frays',
+            self::DowelGap => 'wider, the edge bows between two',
         };
     }
 
@@ -109,7 +133,14 @@ enum Distance: string implements Worded
     {
         return Length::inches(
             match ($this) {
-                self::BastingSpacing, self::Snip, self::OnePull => 0.5,
+                self::BastingSpacing,
+                self::Snip,
+                self::OnePull,
+                self::PinLength,
+                self::PinHand,
+                self::PinWide,
+                self::PinPull
+                    => 0.5,
                 self::SideClampGap => 1,
                 self::StripStep => 0.0625,
                 self::LargeBacking => 12,
@@ -141,6 +172,13 @@ enum Distance: string implements Worded
                 => 'Batting and top',
             self::SideClampGap, self::OnePull => 'At every pass',
             self::LoadAside => 'Leaders',
+            self::PinLength,
+            self::PinHand,
+            self::PinWide,
+            self::PinPull,
+            self::PinInset,
+            self::DowelGap
+                => 'Pins and clamps',
         };
     }
 

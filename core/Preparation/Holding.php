@@ -12,13 +12,20 @@ use Schwung\Core\Measure\Length;
 final readonly class Holding
 {
     /**
-     * @param list<LoadPosition> $places best first; empty where there is no leader
-     * @param Length             $place  of the quilt's middle from the leaders' centre marks
+     * @param Length                         $place of the quilt's middle from the leaders' centre marks
+     * @param \Closure(): list<LoadPosition> $ranked best first; empty where there is no leader. What hung before is only
+     *   looked up for those who ask
      */
-    public function __construct(public HeldEnds $ends, public array $places, public Length $place) {}
+    public function __construct(public HeldEnds $ends, public Length $place, private \Closure $ranked) {}
+
+    /** @return list<LoadPosition> best first; empty where there is no leader */
+    public function places(): array
+    {
+        return ($this->ranked)();
+    }
 
     public function withoutTop(): self
     {
-        return new self($this->ends->withoutTop(), $this->places, $this->place);
+        return new self($this->ends->withoutTop(), $this->place, $this->ranked);
     }
 }

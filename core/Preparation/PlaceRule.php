@@ -24,15 +24,15 @@ final readonly class PlaceRule
 
     public function hold(Plan $plan, LeaderRecords $leaders, PlaceWish $wish, Hand $hand): Holding
     {
-        $places = $this->places($plan, $leaders);
-        $place = $this->chosen($places, $wish);
+        $ranked = fn(): array => $this->places($plan, $leaders);
+        $place = PlaceWish::Centre === $wish ? Length::zero() : $this->chosen($ranked(), $wish);
         if (!$place->isPositive() && !$place->isNegative() && Hand::Right === $hand) {
-            return new Holding($plan->held, $places, $place);
+            return new Holding($plan->held, $place, $ranked);
         }
         $edges = new LoadedEdges($plan->job, $plan->top, $plan->chosenPlan(), $place, $hand);
-        $rule = new HoldingRule(new AttachmentRule($this->practice->times));
+        $rule = new HoldingRule(new AttachmentRule($this->practice));
 
-        return new Holding($rule->hold($plan->job->load, $plan->job->frame->stock, $edges), $places, $place);
+        return new Holding($rule->hold($plan->job->load, $plan->job->frame->stock, $edges), $place, $ranked);
     }
 
     /** @return list<LoadPosition> */

@@ -31,7 +31,19 @@ final class QuiltRepository extends ServiceEntityRepository
 
     public function findOneOf(Studio $studio, Ulid $id): ?Quilt
     {
-        return $this->findOneBy(['studio' => $studio, 'id' => $id]);
+        // With what every page of a quilt is made from, in one question.
+        $quilt = $this->createQueryBuilder('q')
+            ->addSelect('f', 'r')
+            ->leftJoin('q.frame', 'f')
+            ->leftJoin('q.revision', 'r')
+            ->where('q.id = :id')
+            ->andWhere('q.studio = :studio')
+            ->setParameter('id', $id, 'ulid')
+            ->setParameter('studio', $studio->id(), 'ulid')
+            ->getQuery()
+            ->getOneOrNullResult();
+
+        return $quilt instanceof Quilt ? $quilt : null;
     }
 
     public function findOneByEntry(Studio $studio, string $entryKey): ?Quilt

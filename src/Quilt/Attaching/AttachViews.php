@@ -37,7 +37,7 @@ final readonly class AttachViews
         return new AttachView(
             edges: $this->edges($preparation, $plan, $holding),
             minutes: $holding->ends->minutes(),
-            positions: $holding->places,
+            positions: $holding->places(),
             position: $holding->place,
             markers: $this->markers($plan, $holding),
             floats: $floats->options($plan->job, $plan->chosenPlan()),

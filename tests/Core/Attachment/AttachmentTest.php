@@ -25,6 +25,7 @@ use Schwung\Core\Measure\Worked;
 use Schwung\Core\Practice\Hand;
 use Schwung\Core\Practice\HoldHabit;
 use Schwung\Core\Practice\PinSchool;
+use Schwung\Core\Practice\Practice;
 
 #[CoversClass(AttachmentRule::class)]
 #[CoversClass(PinPlanner::class)]
@@ -253,7 +254,7 @@ final class AttachmentTest extends TestCase
                 HoldingSystem::Magnets => 6,
                 HoldingSystem::SpringClamps => 16,
                 HoldingSystem::DowelClamps => 0.5,
-                default => PinPlanner::wantedSpacing($school, $edge)->toInches() +
+                default => (new PinPlanner(new Practice()))->wantedSpacing($school, $edge)->toInches() +
                     (PinSchool::Ticks === $school ? 1 : 0),
             };
             self::assertLessThanOrEqual($most + 1e-6, self::longestGap($attachment)->toInches());

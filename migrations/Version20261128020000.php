@@ -19,7 +19,7 @@ final class Version20261128020000 extends AbstractMigration
             'ALTER TABLE person CHANGE sore_hands sore_hands TINYINT NOT NULL, CHANGE ways ways JSON NOT NULL, CHANGE distances distances JSON NOT NULL',
         );
         $this->addSql(
-            "ALTER TABLE studio_frame ADD fittings JSON DEFAULT '[]' NOT NULL, ADD ways JSON DEFAULT '[]' NOT NULL, ADD distances JSON DEFAULT '[]' NOT NULL",
+            "ALTER TABLE studio_frame ADD levelled DATE DEFAULT NULL, ADD fittings JSON DEFAULT '[]' NOT NULL, ADD ways JSON DEFAULT '[]' NOT NULL, ADD distances JSON DEFAULT '[]' NOT NULL",
         );
         $this->addSql(
             'ALTER TABLE studio_frame CHANGE fittings fittings JSON NOT NULL, CHANGE ways ways JSON NOT NULL, CHANGE distances distances JSON NOT NULL',
@@ -29,6 +29,6 @@ final class Version20261128020000 extends AbstractMigration
     public function down(Schema $schema): void
     {
         $this->addSql('ALTER TABLE person DROP reach, DROP sore_hands, DROP ways, DROP distances');
-        $this->addSql('ALTER TABLE studio_frame DROP fittings, DROP ways, DROP distances');
+        $this->addSql('ALTER TABLE studio_frame DROP levelled, DROP fittings, DROP ways, DROP distances');
     }
 }

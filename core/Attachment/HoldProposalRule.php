@@ -29,7 +29,11 @@ final readonly class HoldProposalRule
     /** Less is not felt in a roll. */
     private const THICK_MM = 0.1;
 
-    public function __construct(private Practice $practice, private Body $body) {}
+    /**
+     * @param array<string, string> $wanted the title of another quilt that wants a hold that day, by the words of
+     *   HoldingSystem
+     */
+    public function __construct(private Practice $practice, private Body $body, private array $wanted = []) {}
 
     /** @return list<HoldProposal> best first */
     public function propose(Job $job, MeasuredTop $top, DirectionPlan $chosen, End $end): array
@@ -105,6 +109,9 @@ final readonly class HoldProposalRule
                     People::Alone === $job->desk->habits->people && HoldingSystem::Zip === $system
                         ? Phrase::of('alone, the long half has to be carried to the frame')
                         : null,
+                    isset($this->wanted[$system->value]) && HoldingSystem::Pins !== $system
+                        ? Phrase::of('wanted for %s that day', $this->wanted[$system->value])
+                        : null,
                     $isThick
                         ? Phrase::of(
                             'it thickens the first turn of the roll by %s mm (an estimate)',
@@ -123,6 +130,7 @@ final readonly class HoldProposalRule
         return [
             (int) !$proposal->isPossible,
             $this->body->hasSoreHands ? (int) !$this->isKind($proposal->system) : 0,
+            (int) (isset($this->wanted[$proposal->system->value]) && HoldingSystem::Pins !== $proposal->system),
             round(2 * ($proposal->minutes ?? 999)),
             $proposal->thickens->nanometres,
         ];

@@ -62,6 +62,8 @@ final class FrameInput
 
     public BetterWay $better = BetterWay::Both;
 
+    public ?\DateTimeImmutable $levelled = null;
+
     /** @var array<string, Length|null> by the words of Distance; null as the studio has it */
     public array $distances = [];
 
@@ -117,6 +119,7 @@ final class FrameInput
         [$input->sideClampCount, $input->machine] = [$fittings->sideClamps, $fittings->machine->kind];
         [$input->feet, $input->always] = [$fittings->machine->feet, $fittings->machine->always];
         [$input->better, $input->distances] = [$fittings->machine->better, $frame->distances()];
+        $input->levelled = $frame->levelled();
         $input->sideClamps = $measures->sideClamps;
         [$input->clips, $input->clamps, $input->zips] = [
             $lines->write($stock->of(HoldingSystem::ChannelClips)),

@@ -16,6 +16,7 @@ use Schwung\Core\Practice\Distance;
 use Symfony\Component\Form\AbstractType;
 use Symfony\Component\Form\Extension\Core\Type\CheckboxType;
 use Symfony\Component\Form\Extension\Core\Type\ChoiceType;
+use Symfony\Component\Form\Extension\Core\Type\DateType;
 use Symfony\Component\Form\Extension\Core\Type\EnumType;
 use Symfony\Component\Form\Extension\Core\Type\IntegerType;
 use Symfony\Component\Form\Extension\Core\Type\TextareaType;
@@ -100,6 +101,13 @@ final class FrameType extends AbstractType
                 'required' => false,
                 'placeholder' => 'none of them',
                 'choice_label' => static fn(Foot $foot): string => $foot->words(),
+            ])
+            ->add('levelled', DateType::class, [
+                'label' => 'Checked with a level on',
+                'help' => 'Twice a year, and after every move.',
+                'widget' => 'single_text',
+                'input' => 'datetime_immutable',
+                'required' => false,
             ])
             ->add('better', EnumType::class, [
                 'label' => 'It stitches better',

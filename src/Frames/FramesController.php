@@ -34,6 +34,7 @@ final class FramesController extends AbstractController
             $frame = new StudioFrame($person->studio(), $input->name, $input->measures());
             $frame->equip($input->fittings(), $input->stock(), $input->sideClamps);
             $frame->differ($input->distances());
+            $frame->level($input->levelled);
             $frames->keep($frame);
 
             return $this->saved('frame-new');
@@ -61,6 +62,7 @@ final class FramesController extends AbstractController
             $frame->remeasure($input->name, $input->measures());
             $frame->equip($input->fittings(), $input->stock(), $input->sideClamps);
             $frame->differ($input->distances());
+            $frame->level($input->levelled);
             $frames->save();
             $rejudging->ofFrame($frame);
 

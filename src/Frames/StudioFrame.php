@@ -55,6 +55,10 @@ class StudioFrame
     #[ORM\Column(type: Types::JSON)]
     private array $fittings = [];
 
+    /** When it was last checked with a level; null where nobody said. */
+    #[ORM\Column(type: Types::DATE_IMMUTABLE, nullable: true)]
+    private ?\DateTimeImmutable $levelled = null;
+
     /** @var array<string, string> */
     #[ORM\Column(type: Types::JSON)]
     private array $ways = [];
@@ -115,6 +119,16 @@ class StudioFrame
         $this->steelBars = $fittings->hasSteelBars;
         $this->fittings = FittingsRecord::toArray($fittings);
         $this->stock = StockRecord::toArray($stock);
+    }
+
+    public function levelled(): ?\DateTimeImmutable
+    {
+        return $this->levelled;
+    }
+
+    public function level(?\DateTimeImmutable $on): void
+    {
+        $this->levelled = $on;
     }
 
     public function fittings(): Fittings

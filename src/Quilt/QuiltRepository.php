@@ -23,6 +23,8 @@ final class QuiltRepository extends ServiceEntityRepository
 
     /** A frame holds one quilt; a few more are a forgotten mark. */
     private const MOST_LOADED = 5;
+    /** So many of those that wait are looked through for what they are held with. */
+    private const MOST_BESIDE = 40;
 
     public function __construct(ManagerRegistry $registry)
     {
@@ -152,6 +154,45 @@ final class QuiltRepository extends ServiceEntityRepository
             ->getResult();
 
         return $loaded;
+    }
+
+    /**
+     * What other quilts of this frame want to be held with on the day on which this one is loaded.
+     *
+     * @return array<string, string> the title of one of them, by the words of HoldingSystem
+     */
+    public function findHoldsWantedBeside(Quilt $quilt): array
+    {
+        $day = self::plannedDay($quilt);
+        if ('' === $day || null === $quilt->frame()) {
+            return [];
+        }
+        /** @var list<Quilt> $others */
+        $others = $this->createQueryBuilder('q')
+            ->addSelect('r')
+            ->join('q.revision', 'r')
+            ->where('q.frame = :frame AND q.loaded IS NULL AND q.finished IS NULL AND q.id <> :id')
+            ->setParameter('frame', $quilt->frame()->id(), 'ulid')
+            ->setParameter('id', $quilt->id(), 'ulid')
+            ->orderBy('q.due')
+            ->setMaxResults(self::MOST_BESIDE)
+            ->getQuery()
+            ->getResult();
+        $wanted = [];
+        foreach ($others as $other) {
+            if ($day === self::plannedDay($other)) {
+                foreach (['lead', 'tail'] as $end) {
+                    $wanted[$other->sheet()->text("load/$end/method")] ??= $other->title();
+                }
+            }
+        }
+
+        return $wanted;
+    }
+
+    private static function plannedDay(Quilt $quilt): string
+    {
+        return substr($quilt->sheet()->text('load/planned'), 0, 10);
     }
 
     private function shelfOf(Studio $studio, string $search): QueryBuilder

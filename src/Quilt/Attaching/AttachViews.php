@@ -24,8 +24,13 @@ final readonly class AttachViews
 {
     public function __construct(private UnitSystem $units) {}
 
-    /** Null while nothing is planned. */
-    public function of(Preparation $preparation): ?AttachView
+    /**
+     * Null while nothing is planned.
+     *
+     * @param array<string, string> $wanted the title of another quilt that wants a hold that day, by the words of
+     *   HoldingSystem
+     */
+    public function of(Preparation $preparation, array $wanted = []): ?AttachView
     {
         [$plan, $holding] = [$preparation->kept(), $preparation->holding()];
         if (null === $plan || null === $holding) {
@@ -42,7 +47,7 @@ final readonly class AttachViews
             markers: $this->markers($plan, $holding),
             floats: $floats->options($plan->job, $plan->chosenPlan()),
             holdsEnd: $floats->holdingTheEnd($plan->job, $plan->chosenPlan()),
-            proposals: $this->proposals($preparation, $plan),
+            proposals: $this->proposals($preparation, $plan, $wanted),
             fetch: (new FetchList($preparation->known->practice))->of(
                 $plan,
                 $holding->ends,
@@ -51,10 +56,14 @@ final readonly class AttachViews
         );
     }
 
-    /** @return array<string, list<HoldProposal>> best first, by the end */
-    private function proposals(Preparation $preparation, Plan $plan): array
+    /**
+     * @param array<string, string> $wanted
+     *
+     * @return array<string, list<HoldProposal>> best first, by the end
+     */
+    private function proposals(Preparation $preparation, Plan $plan, array $wanted): array
     {
-        $rule = new HoldProposalRule($preparation->known->practice, $preparation->known->body);
+        $rule = new HoldProposalRule($preparation->known->practice, $preparation->known->body, $wanted);
         $proposals = [];
         foreach (End::cases() as $end) {
             $proposals[$end->value] = $rule->propose($plan->job, $plan->top, $plan->chosenPlan(), $end);

@@ -8,10 +8,12 @@ use App\Designs\DesignShelf;
 use App\Drawing\Picture;
 use App\Frames\SideDrawer;
 use App\Measure\CurrentUnits;
+use App\Quilt\Attaching\AttachView;
 use App\Quilt\Attaching\AttachViews;
 use App\Quilt\Drawing\CuttingDrawing;
 use App\Quilt\Drawing\WayDrawer;
 use App\Quilt\Quilt;
+use App\Quilt\QuiltRepository;
 use App\Quilt\View;
 use Schwung\Core\Advance\Wind;
 use Schwung\Core\Job\Mend;
@@ -32,7 +34,11 @@ final readonly class StageViews
     /** Findings of other stages that the hands should know while loading. */
     private const WHILE_LOADING = [FindingCode::SeamRidge, FindingCode::StretchRollerToRoller, FindingCode::PullOut];
 
-    public function __construct(private DesignShelf $designs, private CurrentUnits $units) {}
+    public function __construct(
+        private DesignShelf $designs,
+        private CurrentUnits $units,
+        private QuiltRepository $quilts,
+    ) {}
 
     public function of(Quilt $quilt, Preparation $preparation, View $view): object
     {
@@ -40,7 +46,7 @@ final readonly class StageViews
             'measure' => new MeasureView($preparation->top()),
             'backing' => $this->backing($preparation),
             'direction' => $this->direction($preparation),
-            'attach' => (new AttachViews($this->units->system()))->of($preparation) ?? new NothingMore(),
+            'attach' => $this->attach($quilt, $preparation) ?? new NothingMore(),
             'passes' => $this->passes($quilt, $preparation, $view->pass),
             'load' => $this->load($preparation),
             'sheet' => $this->sheet($quilt, $preparation),
@@ -110,6 +116,14 @@ final readonly class StageViews
         );
     }
 
+    private function attach(Quilt $quilt, Preparation $preparation): ?AttachView
+    {
+        return (new AttachViews($this->units->system()))->of(
+            $preparation,
+            $this->quilts->findHoldsWantedBeside($quilt),
+        );
+    }
+
     /** @return array<string, Picture> at one scale */
     private function ways(Plan $plan): array
     {
@@ -173,7 +187,7 @@ final readonly class StageViews
             findings: $preparation->findings(),
             remedies: Mend::None === $preparation->mended()->mend ? $preparation->remedies() : [],
             cutting: $this->cutting($preparation),
-            attach: (new AttachViews($this->units->system()))->of($preparation),
+            attach: $this->attach($quilt, $preparation),
             passes: null === $preparation->winding() ? null : $this->passes($quilt, $preparation, 1),
             leads: $preparation->leads(),
         );

@@ -92,6 +92,7 @@ final class FramesTest extends StudioTestCase
             'frame[always]' => 'open-toe',
             'frame[better]' => 'to-the-left',
             'frame[leadhold]' => '2',
+            'frame[levelled]' => '2026-03-01',
         ]);
         $frame = $this->service(StudioFrameRepository::class)->findOf($this->owner->studio())[0];
 
@@ -109,6 +110,7 @@ final class FramesTest extends StudioTestCase
         self::assertSame(2.0, ($frame->distances()['lead-hold'] ?? null)?->toInches());
         $page = $this->browser->request('GET', "/frames/{$frame->id()}");
         self::assertSame('2 in', $page->filter('#frame_leadhold')->attr('value'));
+        self::assertStringContainsString('more than half a year ago', $page->filter('main')->text());
         self::assertSame('computer-guided', $page->filter('#frame_machine option[selected]')->attr('value'));
     }
 

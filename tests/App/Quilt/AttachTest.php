@@ -212,6 +212,27 @@ final class AttachTest extends StudioTestCase
         self::assertStringContainsString('too few pieces at hand', $of('magnets'));
     }
 
+    public function testAHoldThatAnotherQuiltOfTheDayWantsIsSaid(): void
+    {
+        $frame = $this->frame();
+        $planned = ['load/planned' => '2027-03-03T10:00:00+01:00'];
+        $this->quilt(
+            [...self::entries(), ...$planned, 'load/tail/method' => 'zip'],
+            title: 'Kite weather',
+            frame: $frame,
+        );
+        $other = ['load/planned' => '2027-03-04T10:00:00+01:00', 'load/tail/method' => 'magnets'];
+        $this->quilt([...self::entries(), ...$other], title: 'The day after', frame: $frame);
+        $quilt = $this->quilt([...self::entries(), ...$planned], frame: $frame);
+        $told = $this->browser
+            ->request('GET', "/quilts/{$quilt->id()}/attach")
+            ->filter('main')
+            ->text();
+
+        self::assertStringContainsString('wanted for Kite weather that day', $told);
+        self::assertStringNotContainsString('wanted for The day after', $told);
+    }
+
     public function testThePrintSheetShowsTheRailsAndWhatToFetch(): void
     {
         $quilt = $this->quilt(self::rows());

@@ -53,6 +53,24 @@ final class HoldProposalRuleTest extends TestCase
         );
     }
 
+    public function testWhatAnotherQuiltWantsThatDayComesAfterTheRest(): void
+    {
+        $job = ['frame/stock' => self::STOCK, ...Jobs::sides(78, 100)];
+        $wanted = self::proposals($job, wanted: ['zip' => 'Kite weather', 'pins' => 'Kite weather']);
+
+        self::assertSame(HoldingSystem::Zip, self::proposals($job)[0]->system);
+        self::assertNotSame(HoldingSystem::Zip, $wanted[0]->system);
+        self::assertStringContainsString(
+            'wanted for Kite weather that day',
+            self::told(self::of(HoldingSystem::Zip, $wanted)->against),
+        );
+        self::assertStringNotContainsString(
+            'wanted for',
+            self::told(self::of(HoldingSystem::Pins, $wanted)->against),
+            'of pins there are always enough',
+        );
+    }
+
     public function testClothThatIsTooShortForAHoldIsSaid(): void
     {
         $job = ['frame/stock' => self::STOCK, ...Jobs::sides(78, 93)];
@@ -90,15 +108,20 @@ final class HoldProposalRuleTest extends TestCase
     }
 
     /**
-     * @param array<string, mixed> $job
+     * @param array<string, mixed>  $job
+     * @param array<string, string> $wanted
      *
      * @return list<HoldProposal>
      */
-    private static function proposals(array $job, End $end = End::Lead, bool $areSore = false): array
-    {
+    private static function proposals(
+        array $job,
+        End $end = End::Lead,
+        bool $areSore = false,
+        array $wanted = [],
+    ): array {
         $plan = Jobs::prepared(['load/direction' => 'as-is', ...$job])->plan() ?? self::fail('The job is whole.');
 
-        return (new HoldProposalRule(new Practice(), new Body(hasSoreHands: $areSore)))->propose(
+        return (new HoldProposalRule(new Practice(), new Body(hasSoreHands: $areSore), $wanted))->propose(
             $plan->job,
             $plan->top,
             $plan->chosenPlan(),

@@ -28,6 +28,7 @@ final class EntryExtension extends AbstractExtension
             new TwigFunction('ways_of', [$this, 'waysOf']),
             new TwigFunction('drawn_questions', [self::class, 'drawn']),
             new TwigFunction('told_questions', [self::class, 'told']),
+            new TwigFunction('held_questions', [self::class, 'held']),
         ];
     }
 
@@ -47,6 +48,12 @@ final class EntryExtension extends AbstractExtension
     public static function told(): array
     {
         return Questions::TOLD;
+    }
+
+    /** @return array<string, string> what each is called, by path */
+    public static function held(): array
+    {
+        return Questions::HELD;
     }
 
     public function waysOf(Quilt $quilt): Ways

@@ -6,6 +6,7 @@ namespace App\Quilt;
 
 use App\Account\Person;
 use App\Measure\CurrentUnits;
+use App\Quilt\Loading\Questions;
 use Schwung\Core\Design\LaidDesignWriter;
 use Schwung\Core\Exchange\PlanWriter;
 use Schwung\Core\Measure\LengthWriter;
@@ -178,7 +179,7 @@ final class QuiltController extends AbstractController
     public function ways(Ulid $id, #[CurrentUser] Person $person, Request $request): Response
     {
         $quilt = $this->quilt($id, $person);
-        $person->studio()->loadBy($quilt->sheet()->habits());
+        $person->studio()->loadBy(Questions::chosen($quilt->sheet()->texts(Questions::paths())));
         $this->quilts->save();
 
         return $this->after($request, $quilt, 'load');

@@ -72,10 +72,14 @@ final readonly class Sheet
         return \is_string($value) ? $value : '';
     }
 
-    /** @return array<string, string> the schools of loading by path, which new quilts can begin with */
-    public function habits(): array
+    /**
+     * @param list<string> $paths
+     *
+     * @return array<string, string> the words there, by path
+     */
+    public function texts(array $paths): array
     {
-        return array_map($this->text(...), array_combine(array_keys(Entries::HABITS), array_keys(Entries::HABITS)));
+        return array_map($this->text(...), array_combine($paths, $paths));
     }
 
     public function with(string $path, mixed $value): self

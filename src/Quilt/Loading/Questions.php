@@ -50,6 +50,24 @@ final class Questions
         ],
     ];
 
+    /** How new quilts are held and hung: words without a reason of their own, which stand at stage Attach. */
+    public const HELD = [
+        'load/margins' => 'Margins',
+        'load/float' => 'Top',
+        'load/lead/method' => 'Lead held by',
+        'load/lead/school' => 'Pins at the lead',
+        'load/tail/method' => 'Tail held by',
+        'load/tail/school' => 'Pins at the tail',
+        'load/top/method' => "The top's own edge held by",
+        'desk/position' => 'Hangs on the leader',
+    ];
+
+    /** @return list<string> the paths of all that new quilts can begin with */
+    public static function paths(): array
+    {
+        return [...array_keys(Entries::HABITS), ...array_keys(self::HELD)];
+    }
+
     /** @return list<School> the answers to a question */
     public static function answers(string $path): array
     {
@@ -78,9 +96,10 @@ final class Questions
     public static function chosen(array $sent): array
     {
         $ways = [];
-        foreach (Entries::HABITS as $path => $question) {
+        foreach (self::paths() as $path) {
             $word = $sent[$path] ?? null;
-            if (\is_string($word) && null !== $question::tryFrom($word)) {
+            // Margins set by hand belong to one quilt.
+            if (\is_string($word) && 'custom' !== $word && isset(Entries::at($path)?->choices()[$word])) {
                 $ways[$path] = $word;
             }
         }

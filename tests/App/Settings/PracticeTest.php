@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\App\Settings;
 
 use App\Quilt\Loading\Questions;
+use App\Quilt\QuiltRepository;
 use App\Quilt\Rejudging;
 use App\Settings\PracticeController;
 use App\Settings\PracticeSettings;
@@ -110,10 +111,15 @@ final class PracticeTest extends StudioTestCase
         $this->browser->submitForm('Begin new quilts with these ways', [
             'ways[desk/people]' => 'two',
             'ways[desk/lock]' => 'wheel-clip',
+            'ways[load/margins]' => 'five',
         ]);
         foreach (
             [
-                (string) $frame->id() => ['ways[desk/lock]' => 'none', 'ways[desk/needle]' => 'up'],
+                (string) $frame->id() => [
+                    'ways[load/tail/method]' => 'zip',
+                    'ways[desk/lock]' => 'none',
+                    'ways[desk/needle]' => 'up',
+                ],
                 'you' => ['ways[desk/needle]' => 'down'],
             ]
             as $of => $ways
@@ -136,6 +142,13 @@ final class PracticeTest extends StudioTestCase
             ['two', 'none', 'down'],
             [$chosen('desk/people'), $chosen('desk/lock'), $chosen('desk/needle')],
             'the studio, before it the frame, before both the person',
+        );
+        $sheet = $this->service(QuiltRepository::class)
+            ->findBy([], ['id' => 'DESC'], 1)[0]
+            ->sheet();
+        self::assertSame(
+            ['five', 'zip', 'pins'],
+            array_values($sheet->texts(['load/margins', 'load/tail/method', 'load/lead/method'])),
         );
         self::assertStringContainsString('The way on North frame', $page->filter('#f-desk-lock')->text());
         self::assertStringContainsString('Your way', $page->filter('#f-desk-needle')->text());

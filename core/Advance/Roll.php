@@ -16,22 +16,29 @@ use Schwung\Core\Measure\Worked;
  * Rule 8: the take-up roll as a quilt winds on, and the depth that it leaves to stitch in.
  *
  * The layers are taken as wound without air, so that the area of the roll's end grows by thickness times length:
- * r(s) = √(r1² + t·s/π), an estimate. Lengths within are millimetres; $wound is counted from the first pass.
+ * r(s) = √(r1² + t·s/π), an estimate; a hold that goes into the roll first thickens r1 by its bulk, where that was measured. Lengths within are millimetres; $wound is counted from the first pass.
  */
 final readonly class Roll
 {
     private float $start;
+    private float $first;
     private float $layers;
     private float $deepest;
 
-    public function __construct(private Frame $frame, public Worked $thickness, private Length $leaderThickness)
-    {
+    /** @param Length|null $bulk that the lead's hold adds to the radius of the first turn; null for nothing */
+    public function __construct(
+        private Frame $frame,
+        public Worked $thickness,
+        private Length $leaderThickness,
+        ?Length $bulk = null,
+    ) {
         $leader = $frame->at(FrameMeasure::LeaderLength)?->toMillimetres() ?? 0.0;
         $this->start = self::around(
             $frame->size(FrameMeasure::TakeupDiameter)->toMillimetres() / 2,
             $leaderThickness->toMillimetres(),
             $leader,
         );
+        $this->first = $this->start + ($bulk?->toMillimetres() ?? 0.0);
         $this->layers = $thickness->length()->toMillimetres();
         $this->deepest = $frame->bareDepth()->toMillimetres();
     }
@@ -44,7 +51,7 @@ final readonly class Roll
 
     public function radius(float $wound): float
     {
-        return self::around($this->start, $this->layers, $wound);
+        return $wound > 0 ? self::around($this->first, $this->layers, $wound) : $this->start;
     }
 
     /** @return array{float, float} how thick backing and top alone are on a roller, in millimetres */
@@ -64,7 +71,7 @@ final readonly class Roll
     /** Turns since the first pass. */
     public function turns(float $wound): float
     {
-        return ($this->radius($wound) - $this->start) / $this->layers;
+        return $wound > 0 ? ($this->radius($wound) - $this->first) / $this->layers : 0.0;
     }
 
     /** Whole clicks of the ratchet since the first pass, halves up; null without a ratchet. */
@@ -94,7 +101,7 @@ final readonly class Roll
     /** The thickest sandwich whose roll still goes under the arm with so much wound; zero where none does. */
     public function thickestUnderArm(float $wound): Length
     {
-        $room = ($this->frame->size(FrameMeasure::ArmClearance)->toMillimetres() / 2) ** 2 - $this->start ** 2;
+        $room = ($this->frame->size(FrameMeasure::ArmClearance)->toMillimetres() / 2) ** 2 - $this->first ** 2;
 
         return Length::millimetres($wound > 0 && $room > 0 ? (\M_PI * $room) / $wound : 0);
     }

@@ -16,6 +16,7 @@ final readonly class Edge
      * @param Length|null $leader    width of the leader; null where there is none
      * @param Length      $position  of the edge's centre from the leader's centre mark
      * @param Length|null $pole       that spring clamps sit on; null where it does not bound them
+     * @param Length|null $clipsBeyond how much longer a run of clips is wanted; null for what is usual
      * @param bool        $isWorkedIn the edge has fullness and is attached itself, so that its pins stand twice as
      *   close
      */
@@ -27,6 +28,7 @@ final readonly class Edge
         public bool $isWorkedIn = false,
         public Hand $hand = Hand::Right,
         public ?Length $pole = null,
+        public ?Length $clipsBeyond = null,
     ) {}
 
     public function length(): Length

@@ -21,7 +21,7 @@ final readonly class HoldCostRule
     /** @return list<HoldCost> in the order of HoldingSystem */
     public function costs(Job $job, MeasuredTop $top, DirectionPlan $chosen): array
     {
-        $edge = (new LoadedEdges($job, $top, $chosen, Length::zero()))->backing(End::Lead);
+        $edge = (new LoadedEdges($job, $top, $chosen, Length::zero(), practice: $this->practice))->backing(End::Lead);
         $rule = new AttachmentRule($this->practice);
 
         return array_map(function (HoldingSystem $system) use ($job, $edge, $rule): HoldCost {

@@ -158,9 +158,13 @@ final readonly class HoldProposalRule
             : Length::longest($backing->left, $backing->right);
     }
 
-    /** What the section of a hold adds to the bare roller and its leader, shared out round it. */
+    /** Twice what the studio has measured, or what the section of a hold adds to the bare roller, shared out round it. */
     private function thickens(HoldingSystem $system, Job $job): Length
     {
+        $measured = $this->practice->bulk($system);
+        if ($measured->isPositive()) {
+            return $measured->times(2);
+        }
         $squareMillimetres = match ($system) {
             HoldingSystem::Pins => 3,
             HoldingSystem::Zip => 60,

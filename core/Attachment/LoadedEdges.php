@@ -12,8 +12,10 @@ use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Term;
 use Schwung\Core\Measure\Worked;
+use Schwung\Core\Practice\Distance;
 use Schwung\Core\Practice\FloatKind;
 use Schwung\Core\Practice\Hand;
+use Schwung\Core\Practice\Practice;
 use Schwung\Core\Sizing\EdgeVerdict;
 use Schwung\Core\Sizing\MeasuredTop;
 
@@ -26,6 +28,7 @@ final readonly class LoadedEdges
         private DirectionPlan $chosen,
         private Length $position,
         private Hand $hand = Hand::Right,
+        private Practice $practice = new Practice(),
     ) {}
 
     public function backing(End $end): Edge
@@ -34,17 +37,13 @@ final readonly class LoadedEdges
         $leader = $this->job->frame->leaderWidth();
         $held = null === $leader ? $across : Length::shortest($across, $leader);
 
-        return new Edge(
+        return $this->edge(
             new Worked(Figure::measured($held), 'The squared-up backing across, at most the leader.', [
                 new Term('backing, squared up', Figure::left($across), 'measured'),
                 ...null === $leader ? [] : [new Term('leader', Figure::left($leader), 'frame')],
             ]),
             $end,
-            $leader,
-            $this->position,
             $this->goesThroughAllLayers($end) && $this->isWorkedIn($end),
-            $this->hand,
-            $this->job->frame->size(FrameMeasure::Rail),
         );
     }
 
@@ -53,16 +52,26 @@ final readonly class LoadedEdges
     {
         $across = $this->job->top->across($this->chosen->direction);
 
-        return new Edge(
+        return $this->edge(
             new Worked(Figure::measured($across), 'The top across.', [
                 new Term('top', Figure::measured($across), 'measured'),
             ]),
             $end,
-            $this->job->frame->leaderWidth(),
-            $this->position,
             $this->isWorkedIn($end),
-            $this->hand,
-            $this->job->frame->size(FrameMeasure::Rail),
+        );
+    }
+
+    private function edge(Worked $held, End $end, bool $isWorkedIn): Edge
+    {
+        return new Edge(
+            held: $held,
+            end: $end,
+            leader: $this->job->frame->leaderWidth(),
+            position: $this->position,
+            isWorkedIn: $isWorkedIn,
+            hand: $this->hand,
+            pole: $this->job->frame->size(FrameMeasure::Rail),
+            clipsBeyond: $this->practice->at(Distance::ClipBeyond),
         );
     }
 

@@ -73,6 +73,7 @@ final readonly class DirectionRule
                 $job->frame,
                 $this->practice->thickness->ofSandwich($job->backing->kind, $job->batting),
                 $this->practice->thickness->ofLeader(),
+                $this->practice->bulk($job->load->lead),
             );
     }
 

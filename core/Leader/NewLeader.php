@@ -14,13 +14,16 @@ use Schwung\Core\Measure\Worked;
 /**
  * Rule 15, a new leader or casing: what to cut from canvas, and where to mark it.
  *
- * Long enough for a turn and a half on the roller; unwashed canvas is cut three per cent larger.
+ * Long enough for a turn and a half on the roller; unwashed canvas is cut larger by what it shrinks.
  */
 final readonly class NewLeader
 {
-    private const SHRINKS_PER_CENT = 3;
-
-    public function __construct(private Frame $frame, private bool $hasCasing, private bool $isUnwashed) {}
+    public function __construct(
+        private Frame $frame,
+        private bool $hasCasing,
+        private bool $isUnwashed,
+        private int $shrinksPerCent = 3,
+    ) {}
 
     /** @param Length $reaches from the roller to the far side of the bed */
     public function cutLength(Length $reaches): Worked
@@ -82,11 +85,12 @@ final readonly class NewLeader
 
     private function grown(Length $length): Length
     {
-        return $this->isUnwashed ? $length->scaledBy(100 + self::SHRINKS_PER_CENT, 100) : $length;
+        return $this->isUnwashed ? $length->scaledBy(100 + $this->shrinksPerCent, 100) : $length;
     }
 
     private function rule(string $sum): string
     {
-        return $sum . ($this->isUnwashed ? '; three per cent more, because unwashed canvas shrinks.' : '.');
+        return $sum .
+            ($this->isUnwashed ? "; $this->shrinksPerCent per cent more, because unwashed canvas shrinks." : '.');
     }
 }

@@ -14,6 +14,7 @@ use Schwung\Core\Material\End;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
+use Schwung\Core\Practice\Distance;
 use Schwung\Core\Practice\PinSchool;
 use Schwung\Core\Practice\Practice;
 
@@ -61,7 +62,7 @@ final readonly class AttachmentFindings
     {
         $leader = $job->frame->leaderWidth();
         $needed = $chosen->backing->required->across->length();
-        $wanted = ClipBounds::wanted($needed);
+        $wanted = ClipBounds::wanted($needed, $this->practice->at(Distance::ClipBeyond));
         if (
             HoldingSystem::ChannelClips !== $job->load->holdingAt($end) ||
             null === $leader ||

@@ -56,7 +56,7 @@ final readonly class Planner
         $held = (new HoldingRule(new AttachmentRule($this->practice)))->hold(
             $job->load,
             $job->frame->stock,
-            new LoadedEdges($job, $top, $chosen, Length::zero()),
+            new LoadedEdges($job, $top, $chosen, Length::zero(), practice: $this->practice),
         );
 
         return new Plan(

@@ -34,6 +34,7 @@ enum Distance: string implements Worded
     case PinPull = 'pin-pull';
     case PinInset = 'pin-inset';
     case DowelGap = 'dowel-gap';
+    case ClipBeyond = 'clip-beyond';
 
     public function usual(): Length
     {
@@ -63,6 +64,7 @@ enum Distance: string implements Worded
                 self::PinPull => 3,
                 self::PinInset => 0.25,
                 self::DowelGap => 0.5,
+                self::ClipBeyond => 8,
             },
         );
     }
@@ -94,6 +96,7 @@ enum Distance: string implements Worded
             self::PinPull => 'Closer on the pull: the end attached second',
             self::PinInset => 'Outermost pins inside the ends',
             self::DowelGap => 'Dowel clamps at most apart',
+            self::ClipBeyond => 'Clips beyond the cloth, both sides together',
         };
     }
 
@@ -125,6 +128,7 @@ enum Distance: string implements Worded
             self::PinPull => 'it takes the pull of every winding',
             self::PinInset => 'nearer, the cloth frays',
             self::DowelGap => 'wider, the edge bows between two',
+            self::ClipBeyond => 'they hold the corners, and are lifted off by hand',
         };
     }
 
@@ -177,7 +181,8 @@ enum Distance: string implements Worded
             self::PinWide,
             self::PinPull,
             self::PinInset,
-            self::DowelGap
+            self::DowelGap,
+            self::ClipBeyond
                 => 'Pins and clamps',
         };
     }

@@ -30,6 +30,7 @@ final readonly class Practice
      * @param int $driftPerThousand      side drift allowed for, of the loaded length
      * @param int $fullFloatDriftPerThousand the same where the top floats altogether
      * @param array<string, Length> $distances by the words of Distance, those that are not as usual
+     * @param array<string, Length> $bulks by the words of HoldingSystem, what it adds to the radius of the first turn
      * @param array<string, Grip> $grips by the words of HoldingSystem and the end, "magnets lead", those that are not as
      *   usual
      */
@@ -49,6 +50,8 @@ final readonly class Practice
         ?HoldTimes $times = null,
         public array $distances = [],
         public array $grips = [],
+        public array $bulks = [],
+        public int $canvasShrinksPerCent = 3,
     ) {
         $this->clampBite = $clampBite ?? Length::inches(1);
         $this->footClearance = $footClearance ?? Length::inches(2);
@@ -92,6 +95,12 @@ final readonly class Practice
     public function grip(HoldingSystem $system, End $end): Grip
     {
         return $this->grips["$system->value $end->value"] ?? self::usualGrip($system, $end);
+    }
+
+    /** What a hold adds to the radius of the first turn of the roll, where the studio has measured it; else nothing. */
+    public function bulk(HoldingSystem $system): Length
+    {
+        return $this->bulks[$system->value] ?? Length::zero();
     }
 
     public static function usualGrip(HoldingSystem $system, End $end): Grip

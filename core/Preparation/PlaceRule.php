@@ -29,7 +29,7 @@ final readonly class PlaceRule
         if (!$place->isPositive() && !$place->isNegative() && Hand::Right === $hand) {
             return new Holding($plan->held, $place, $ranked);
         }
-        $edges = new LoadedEdges($plan->job, $plan->top, $plan->chosenPlan(), $place, $hand);
+        $edges = new LoadedEdges($plan->job, $plan->top, $plan->chosenPlan(), $place, $hand, $this->practice);
         $rule = new HoldingRule(new AttachmentRule($this->practice));
 
         return new Holding($rule->hold($plan->job->load, $plan->job->frame->stock, $edges), $place, $ranked);

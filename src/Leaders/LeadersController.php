@@ -96,7 +96,12 @@ final class LeadersController extends AbstractController
         ];
         $text = mb_substr($request->query->getString('reaches'), 0, 40);
         [$reaches, $fault] = $this->reaches($text, $studioFrame);
-        $sheet = new NewLeader($studioFrame->measures(), $hasCasing, $isUnwashed);
+        $sheet = new NewLeader(
+            $studioFrame->measures(),
+            $hasCasing,
+            $isUnwashed,
+            $person->studio()->practice()->canvasShrinksPerCent,
+        );
 
         return $this->render('leaders/new.html.twig', [
             'frame' => $studioFrame,

@@ -135,6 +135,20 @@ final class PracticeSettings
     ]
     public array $seconds = [];
 
+    /** @var array<string, float|null> millimetres of radius, by the words of HoldingSystem */
+    #[
+        Assert\All([
+            new Assert\NotNull(message: self::NEEDED),
+            new Assert\Range(min: 0, max: 40, notInRangeMessage: 'Between {{ min }} and {{ max }} mm.'),
+        ]),
+    ]
+    public array $bulks = [];
+    #[
+        Assert\NotNull(message: self::NEEDED),
+        Assert\Range(min: 0, max: 15, notInRangeMessage: 'Between {{ min }} and {{ max }} of a hundred.'),
+    ]
+    public ?int $canvasShrinksPerCent;
+
     private function __construct() {}
 
     public static function of(Practice $practice): self
@@ -156,6 +170,7 @@ final class PracticeSettings
             $practice->stitches->prebastingPerInch,
             $practice->stitches->bastingTurnsOff,
         ];
+        $settings->canvasShrinksPerCent = $practice->canvasShrinksPerCent;
         $settings->metresAMinute = $practice->stitches->millimetresAMinute / 1000;
         $settings->underFoot = $practice->stitches->underFoot->toMillimetres();
         [$settings->driftPerThousand, $settings->fullFloatDriftPerThousand] = [
@@ -172,6 +187,7 @@ final class PracticeSettings
         }
         foreach (HoldingSystem::cases() as $system) {
             $settings->seconds[self::key($system)] = $practice->times->each($system);
+            $settings->bulks[self::key($system)] = $practice->bulk($system)->toMillimetres();
         }
         $settings->thickness['top'] = $practice->thickness->ofTop()->toMillimetres();
         foreach (BackingKind::cases() as $kind) {
@@ -250,12 +266,13 @@ final class PracticeSettings
                 $grips["$system->value $one->value"] = $grip;
             }
         }
-        [$distances, $seconds] = [[], []];
+        [$distances, $seconds, $bulks] = [[], [], []];
         foreach (Distance::cases() as $distance) {
             $distances[$distance->value] = $this->distances[self::key($distance)] ?? $distance->usual();
         }
         foreach (HoldingSystem::cases() as $system) {
             $seconds[$system->value] = $this->seconds[self::key($system)] ?? HoldTimes::usual($system);
+            $bulks[$system->value] = Length::millimetres($this->bulks[self::key($system)] ?? 0);
         }
 
         return new Practice(
@@ -282,6 +299,8 @@ final class PracticeSettings
             times: new HoldTimes($seconds),
             distances: $distances,
             grips: $grips,
+            bulks: $bulks,
+            canvasShrinksPerCent: $this->canvasShrinksPerCent ?? 3,
         );
     }
 
@@ -298,6 +317,7 @@ final class PracticeSettings
             'underFoot' => $this->underFoot ?? 2,
             'driftPerThousand' => $this->driftPerThousand ?? 5,
             'fullFloatDriftPerThousand' => $this->fullFloatDriftPerThousand ?? 10,
+            'canvasShrinksPerCent' => $this->canvasShrinksPerCent ?? 3,
             'fraction' => $this->fraction,
             'battingRestHours' => $this->battingRestHours ?? 0,
             'battingBestRestHours' => $this->battingBestRestHours ?? 0,
@@ -316,6 +336,9 @@ final class PracticeSettings
         }
         foreach ($this->seconds as $name => $seconds) {
             $record['seconds_' . $name] = $seconds ?? 0;
+        }
+        foreach ($this->bulks as $name => $millimetres) {
+            $record['bulk_' . $name] = $millimetres ?? 0;
         }
 
         return $record;
@@ -355,6 +378,10 @@ final class PracticeSettings
         foreach ($settings->seconds as $name => $usual) {
             $settings->seconds[$name] = (float) ($record['seconds_' . $name] ?? $usual);
         }
+        foreach ($settings->bulks as $name => $usual) {
+            $settings->bulks[$name] = (float) ($record['bulk_' . $name] ?? $usual);
+        }
+        $settings->canvasShrinksPerCent = (int) ($record['canvasShrinksPerCent'] ?? $settings->canvasShrinksPerCent);
         foreach (array_keys($settings->thickness) as $name) {
             $settings->thickness[$name] = (float) ($record['thickness_' . $name] ?? $settings->thickness[$name]);
         }

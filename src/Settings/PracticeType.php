@@ -70,6 +70,7 @@ final class PracticeType extends AbstractType
                 'scale' => 1,
                 'invalid_message' => 'Write millimetres as a number, like 2.',
             ])
+            ->add('canvasShrinksPerCent', IntegerType::class, ['label' => 'Unwashed canvas shrinks, of a hundred'])
             ->add('driftPerThousand', IntegerType::class, ['label' => 'Side drift, of a thousand loaded'])
             ->add('fullFloatDriftPerThousand', IntegerType::class, ['label' => 'The same where the top floats'])
             ->add('fraction', ChoiceType::class, [
@@ -88,7 +89,8 @@ final class PracticeType extends AbstractType
             ->add($thickness)
             ->add($this->distances($builder))
             ->add($this->grips($builder))
-            ->add($this->seconds($builder));
+            ->add($this->ofHolds($builder, 'seconds', 'seconds', 'Write seconds as a number, like 4.'))
+            ->add($this->ofHolds($builder, 'bulks', 'millimetres', 'Write millimetres as a number, like 2.5.'));
     }
 
     /**
@@ -137,16 +139,20 @@ final class PracticeType extends AbstractType
     /**
      * @param FormBuilderInterface<PracticeSettings|null> $builder
      *
-     * @return FormBuilderInterface<mixed>
+     * @return FormBuilderInterface<mixed> one figure for each system
      */
-    private function seconds(FormBuilderInterface $builder): FormBuilderInterface
-    {
-        $form = $builder->create('seconds', FormType::class, ['label' => false, 'error_bubbling' => false]);
+    private function ofHolds(
+        FormBuilderInterface $builder,
+        string $name,
+        string $unit,
+        string $wrong,
+    ): FormBuilderInterface {
+        $form = $builder->create($name, FormType::class, ['label' => false, 'error_bubbling' => false]);
         foreach (HoldingSystem::cases() as $system) {
             $form->add(PracticeSettings::key($system), NumberType::class, [
-                'label' => ucfirst($system->words()),
+                'label' => ucfirst($system->words()) . ", $unit",
                 'scale' => 1,
-                'invalid_message' => 'Write seconds as a number, like 4.',
+                'invalid_message' => $wrong,
             ]);
         }
 

@@ -11,6 +11,7 @@ use Schwung\Core\Advance\PassPlan;
 use Schwung\Core\Advance\Ridge;
 use Schwung\Core\Advance\Roll;
 use Schwung\Core\Advance\Step;
+use Schwung\Core\Exchange\JobReader;
 use Schwung\Core\Material\Backing;
 use Schwung\Core\Material\BackingKind;
 use Schwung\Core\Material\BackingSeam;
@@ -20,7 +21,10 @@ use Schwung\Core\Material\Direction;
 use Schwung\Core\Material\Pressing;
 use Schwung\Core\Material\SeamDirection;
 use Schwung\Core\Measure\Length;
+use Schwung\Core\Plan\Planner;
+use Schwung\Core\Practice\Practice;
 use Schwung\Core\Practice\Thickness;
+use Tests\Core\Jobs;
 
 #[CoversClass(Roll::class)]
 #[CoversClass(Ridge::class)]
@@ -37,6 +41,32 @@ final class RollTest extends TestCase
         self::assertEqualsWithDelta($radius, $roll->radius($inches * 25.4), 1e-4);
         self::assertEqualsWithDelta($depth, $roll->depth($inches * 25.4), 1e-4);
         self::assertEqualsWithDelta($turns, $roll->turns($inches * 25.4), 1e-5);
+    }
+
+    public function testAHoldThatWasMeasuredThickensTheFirstTurnAndTakesDepth(): void
+    {
+        [$bare, $thick] = [
+            self::planned([]),
+            self::planned(['pins' => Length::millimetres(3), 'zip' => Length::millimetres(9)]),
+        ];
+
+        self::assertSame($bare->radius(0), $thick->radius(0), 'nothing is wound yet');
+        self::assertEqualsWithDelta(
+            sqrt(($bare->radius(0) + 3) ** 2 + ($bare->radius(500) ** 2 - $bare->radius(0) ** 2)),
+            $thick->radius(500),
+            1e-6,
+        );
+        self::assertLessThan($bare->depth(500), $thick->depth(500));
+        self::assertLessThan($bare->turns(500), $thick->turns(500));
+        self::assertGreaterThan(0, $thick->turns(1));
+    }
+
+    /** @param array<string, Length> $bulks */
+    private static function planned(array $bulks): Roll
+    {
+        $plan = (new Planner(new Practice(bulks: $bulks)))->plan((new JobReader())->read(Jobs::document()));
+
+        return $plan->chosenPlan()->course->roll ?? self::fail('It can be wound.');
     }
 
     /** @return iterable<string, array{float, float, float, float}> */

@@ -11,6 +11,7 @@ use Schwung\Core\Measure\Point;
 final readonly class Affine
 {
     private const MOST_STEPS = 50;
+    private const LARGEST = 1e7;
     private const NUMBER = '[-+]?(?:\d+\.?\d*|\.\d+)(?:[eE][-+]?\d{1,3})?';
 
     private function __construct(
@@ -53,9 +54,25 @@ final readonly class Affine
                 self::step($found[1], array_map(floatval(...), preg_split('/[\s,]+/', $found[2]) ?: [])),
             );
             $rest = substr($rest, \strlen($found[0]));
+            if (!$map->isSane()) {
+                throw UnusableDesign::because(
+                    \sprintf('The transform "%s" is far too large.', mb_substr($text, 0, 60)),
+                );
+            }
         }
 
         return $map;
+    }
+
+    private function isSane(): bool
+    {
+        foreach ([$this->a, $this->b, $this->c, $this->d, $this->e, $this->f] as $number) {
+            if (!is_finite($number) || abs($number) > self::LARGEST) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** This map of what $inner gives. */

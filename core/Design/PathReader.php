@@ -40,18 +40,19 @@ final class PathReader
     private ?array $control = null;
     private string $before = '';
 
-    private function __construct(private readonly Affine $map) {}
+    private function __construct(private readonly Affine $map, private int $left) {}
 
     /**
-     * @param Affine $map to millimetres
+     * @param Affine $map  to millimetres
+     * @param int    $most points, before it is given up
      *
      * @return list<non-empty-list<Point>>
      *
      * @throws UnusableDesign if the text is no path
      */
-    public static function read(string $text, Affine $map): array
+    public static function read(string $text, Affine $map, int $most = StitchPath::MOST_POINTS): array
     {
-        $reader = new self($map);
+        $reader = new self($map, $most);
         foreach (self::commands($text) as [$letter, $numbers]) {
             $reader->draw($letter, $numbers);
         }
@@ -137,13 +138,26 @@ final class PathReader
     private function move(float $x, float $y): void
     {
         [$this->x, $this->y, $this->startX, $this->startY] = [$x, $y, $x, $y];
+        $this->begin($x, $y);
+    }
+
+    private function begin(float $x, float $y): void
+    {
+        $this->count();
         $this->lines[] = [$this->map->apply($x, $y)];
+    }
+
+    private function count(): void
+    {
+        if (--$this->left < 0) {
+            throw StitchPath::tooMany();
+        }
     }
 
     private function line(float $x, float $y): void
     {
         if ('Z' === $this->before) {
-            $this->lines[] = [$this->map->apply($this->x, $this->y)];
+            $this->begin($this->x, $this->y);
         }
         [$this->x, $this->y] = [$x, $y];
         $this->add($this->map->apply($x, $y));
@@ -151,6 +165,7 @@ final class PathReader
 
     private function add(Point $point): void
     {
+        $this->count();
         $this->lines[\count($this->lines) - 1][] = $point;
     }
 
@@ -194,7 +209,7 @@ final class PathReader
     private function cubic(float $x1, float $y1, float $x2, float $y2, float $x3, float $y3): void
     {
         if ('Z' === $this->before) {
-            $this->lines[] = [$this->map->apply($this->x, $this->y)];
+            $this->begin($this->x, $this->y);
         }
         [$p0, $p1, $p2, $p3] = [
             $this->map->apply($this->x, $this->y),

@@ -15,7 +15,7 @@ use Schwung\Core\Measure\Point;
 final readonly class StitchPath
 {
     private const LEAST = 1.0;
-    private const MOST_POINTS = 60_000;
+    public const MOST_POINTS = 60_000;
 
     /** @param list<non-empty-list<Point>> $lines */
     private function __construct(public array $lines, private float $height, private float $repeat) {}
@@ -36,9 +36,12 @@ final readonly class StitchPath
             throw UnusableDesign::because('There is nothing to stitch in this drawing: no path, polyline or line.');
         }
         if (\count($points) > self::MOST_POINTS) {
-            throw UnusableDesign::because(
-                \sprintf('The drawing has %d points; a row design may have %d.', \count($points), self::MOST_POINTS),
-            );
+            throw self::tooMany();
+        }
+        foreach ($points as $point) {
+            if (!is_finite($point->x) || !is_finite($point->y)) {
+                throw UnusableDesign::because('The drawing goes on without end: a transform in it is far too large.');
+            }
         }
         [$xs, $ys] = [
             array_map(static fn(Point $point): float => $point->x, $points),
@@ -67,6 +70,14 @@ final readonly class StitchPath
         );
 
         return new self($moved, $height, $carriesOn ? $last->x - $first->x : $width);
+    }
+
+    /** Said while a drawing is read, before its points fill the memory. */
+    public static function tooMany(): UnusableDesign
+    {
+        return UnusableDesign::because(
+            \sprintf('The drawing has too many points: a row design may have %d.', self::MOST_POINTS),
+        );
     }
 
     /**

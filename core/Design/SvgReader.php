@@ -51,6 +51,10 @@ final readonly class SvgReader
         libxml_clear_errors();
         libxml_use_internal_errors($errors);
         $root = $document->documentElement;
+        if (null !== $document->doctype) {
+            // In whatever encoding it was written.
+            throw UnusableDesign::because('The drawing declares a document type. Save it as plain SVG.');
+        }
         if (!$isRead || null === $root || 'svg' !== $root->localName) {
             throw UnusableDesign::because('This is no SVG drawing, or it is broken off.');
         }
@@ -107,13 +111,26 @@ final readonly class SvgReader
             $inner = $map->after(Affine::parse($child->getAttribute('transform')));
             match ($child->localName) {
                 'g' => $this->gather($child, $inner, $depth + 1, $lines),
-                'path' => array_push($lines, ...PathReader::read($child->getAttribute('d'), $inner)),
+                'path' => array_push(
+                    $lines,
+                    ...PathReader::read($child->getAttribute('d'), $inner, self::left($lines)),
+                ),
                 'polyline' => ($lines[] = $this->points($child, $inner, false)),
                 'polygon' => ($lines[] = $this->points($child, $inner, true)),
                 'line' => ($lines[] = $this->ends($child, $inner)),
                 default => throw $this->refused($child->localName ?? ''),
             };
         }
+    }
+
+    /**
+     * @param list<non-empty-list<Point>> $lines read so far
+     *
+     * @return int how many points may come
+     */
+    private static function left(array $lines): int
+    {
+        return StitchPath::MOST_POINTS - array_sum(array_map(\count(...), $lines));
     }
 
     private function refuseAttributes(\DOMElement $element): void

@@ -11,10 +11,11 @@ use Symfony\Component\Uid\Ulid;
 /** A row design as the shelf shows it; one that came along has no id and cannot be taken off. */
 final readonly class ShelfDesign
 {
-    public Picture $picture;
+    public ?Picture $picture;
 
-    public function __construct(public string $name, public StitchPath $path, public ?Ulid $id)
+    /** @param StitchPath|null $path null where it cannot be read any more */
+    public function __construct(public string $name, public ?StitchPath $path, public ?Ulid $id)
     {
-        $this->picture = (new DesignPicture())->of($path, $name);
+        $this->picture = null === $path ? null : (new DesignPicture())->of($path, $name);
     }
 }

@@ -7,6 +7,7 @@ namespace App\Designs;
 use App\Account\Studio;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
+use Schwung\Core\Design\Exception\UnusableDesign;
 use Schwung\Core\Design\StitchPath;
 use Symfony\Bridge\Doctrine\Types\UlidType;
 use Symfony\Component\Uid\Ulid;
@@ -36,8 +37,13 @@ class StudioDesign
         return $this->id;
     }
 
-    public function path(): StitchPath
+    /** Null where what is stored cannot be read any more. */
+    public function path(): ?StitchPath
     {
-        return StitchPath::fromPathData($this->path);
+        try {
+            return StitchPath::fromPathData($this->path);
+        } catch (UnusableDesign) {
+            return null;
+        }
     }
 }

@@ -36,6 +36,26 @@ final class DesignsTest extends StudioTestCase
         self::assertSame(0, $this->service(StudioDesignRepository::class)->count([]));
     }
 
+    public function testAStoredDesignThatCannotBeReadIsShownAsSuchWithItsRemoveButton(): void
+    {
+        $this->bring('Arches', self::ROW);
+        $design = $this->service(StudioDesignRepository::class)->findAll()[0];
+        $quilt = $this->quilt([...self::rows(), 'desk/design' => (string) $design->id()]);
+        $this->service(EntityManagerInterface::class)
+            ->getConnection()
+            ->executeStatement("UPDATE studio_design SET path = 'M1 1LNAN NAN'");
+        $this->service(EntityManagerInterface::class)->clear();
+        $page = $this->browser->request('GET', '/designs');
+
+        self::assertResponseIsSuccessful();
+        self::assertStringContainsString('cannot be read any more', $page->filter('ul li')->first()->text());
+        $this->browser->request('GET', "/quilts/{$quilt->id()}/passes");
+        self::assertResponseIsSuccessful();
+        $page = $this->browser->request('GET', '/designs');
+        $this->browser->submit($page->filter('form[action$=remove]')->form());
+        self::assertSame(0, $this->service(StudioDesignRepository::class)->count([]));
+    }
+
     #[DataProvider('refused')]
     public function testADrawingThatCannotBeOneIsRefusedAtItsField(string $name, string $text, string $message): void
     {

@@ -176,6 +176,53 @@ final class DesignTest extends TestCase
         ];
     }
 
+    /** What was reproduced against the designs page: each kept it down, or kept the server busy. */
+    #[DataProvider('overwhelming')]
+    public function testAHostileDrawingIsRefusedAtOnce(string $text, string $message): void
+    {
+        $memory = memory_get_usage();
+        try {
+            (new SvgReader())->read($text);
+            self::fail('It was taken.');
+        } catch (UnusableDesign $refused) {
+            self::assertStringContainsString($message, $refused->getMessage());
+        }
+        self::assertLessThan(40_000_000, memory_get_peak_usage() - $memory, 'it was read to its end');
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function overwhelming(): iterable
+    {
+        $svg = static fn(
+            string $inner,
+        ): string => '<svg xmlns="http://www.w3.org/2000/svg" width="8in" viewBox="0 0 80 40">' . $inner . '</svg>';
+        $row = '<path d="M0 30C20-10 60-10 80 30"/>';
+        yield 'a matrix without end' => [
+            $svg("<g transform=\"matrix(1e308 1e308 1e308 1e308 0 0)\">$row</g>"),
+            'is far too large',
+        ];
+        yield 'scales that multiply' => [
+            $svg(str_repeat('<g transform="scale(1e6)">', 30) . $row . str_repeat('</g>', 30)),
+            'far too large',
+        ];
+        yield 'half a megabyte of arcs' => [
+            $svg('<path d="M0 0' . str_repeat('a9 9 0 1 0 1 1', 37_000) . '"/>'),
+            'a row design may have 60000',
+        ];
+        yield 'many paths of arcs' => [
+            $svg(str_repeat('<path d="M0 0' . str_repeat('a9 9 0 1 0 1 1', 40) . '"/>', 800)),
+            'a row design may have 60000',
+        ];
+        yield 'a document type in another encoding' => [
+            (string) mb_convert_encoding(
+                '<?xml version="1.0" encoding="UTF-16"?><!DOCTYPE svg [<!ENTITY a "b">]>' . $svg($row),
+                'UTF-16',
+                'UTF-8',
+            ),
+            'declares a document type',
+        ];
+    }
+
     public function testADesignSurvivesBeingStored(): void
     {
         $design = (new ShippedDesigns())->find('loops');

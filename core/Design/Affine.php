@@ -54,11 +54,6 @@ final readonly class Affine
                 self::step($found[1], array_map(floatval(...), preg_split('/[\s,]+/', $found[2]) ?: [])),
             );
             $rest = substr($rest, \strlen($found[0]));
-            if (!$map->isSane()) {
-                throw UnusableDesign::because(
-                    \sprintf('The transform "%s" is far too large.', mb_substr($text, 0, 60)),
-                );
-            }
         }
 
         return $map;
@@ -75,10 +70,14 @@ final readonly class Affine
         return true;
     }
 
-    /** This map of what $inner gives. */
+    /**
+     * This map of what $inner gives.
+     *
+     * @throws UnusableDesign if it would carry everything out of sight
+     */
     public function after(self $inner): self
     {
-        return new self(
+        $map = new self(
             $this->a * $inner->a + $this->c * $inner->b,
             $this->b * $inner->a + $this->d * $inner->b,
             $this->a * $inner->c + $this->c * $inner->d,
@@ -86,6 +85,11 @@ final readonly class Affine
             $this->a * $inner->e + $this->c * $inner->f + $this->e,
             $this->b * $inner->e + $this->d * $inner->f + $this->f,
         );
+        if (!$map->isSane()) {
+            throw UnusableDesign::because('A transform of the drawing is far too large.');
+        }
+
+        return $map;
     }
 
     public function apply(float $x, float $y): Point

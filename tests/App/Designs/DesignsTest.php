@@ -38,9 +38,10 @@ final class DesignsTest extends StudioTestCase
 
     public function testAStoredDesignThatCannotBeReadIsShownAsSuchWithItsRemoveButton(): void
     {
+        $quilt = $this->quilt(self::rows());
         $this->bring('Arches', self::ROW);
         $design = $this->service(StudioDesignRepository::class)->findAll()[0];
-        $quilt = $this->quilt([...self::rows(), 'desk/design' => (string) $design->id()]);
+        $this->enter($quilt, 'passes', ['desk/design' => (string) $design->id()]);
         $this->service(EntityManagerInterface::class)
             ->getConnection()
             ->executeStatement("UPDATE studio_design SET path = 'M1 1LNAN NAN'");

@@ -44,13 +44,14 @@ final class SignUpType extends AbstractType
             ])
             ->add('units', EnumType::class, [
                 'label' => 'Units',
+                'empty_data' => UnitSystem::Inches->value,
                 'class' => UnitSystem::class,
                 'expanded' => true,
                 'choice_label' => static fn(UnitSystem $units): string => UnitSystem::Inches === $units
                     ? 'inches'
                     : 'centimetres',
             ])
-            ->add('timeZone', TimezoneType::class, ['label' => 'Time zone']);
+            ->add('timeZone', TimezoneType::class, ['label' => 'Time zone', 'empty_data' => 'UTC']);
     }
 
     public function configureOptions(OptionsResolver $resolver): void

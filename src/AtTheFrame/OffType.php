@@ -21,10 +21,12 @@ final class OffType extends AbstractType
         $builder
             ->add('flatness', ChoiceType::class, [
                 'label' => 'It lies',
+                'empty_data' => 'flat',
                 'choices' => ['flat' => 'flat', 'rippled, smooth on the frame' => 'rippled', 'not flat' => 'not-flat'],
             ])
             ->add('curl', ChoiceType::class, [
                 'label' => 'Its edges curl',
+                'empty_data' => 'none',
                 'choices' => ['not at all' => 'none', 'to the back' => 'to-back', 'to the front' => 'to-front'],
             ])
             ->add('trimmed', CheckboxType::class, ['label' => 'Trimmed', 'required' => false])

@@ -31,6 +31,7 @@ final class FrameType extends AbstractType
     {
         $builder->add('name', TextType::class, ['label' => 'Name', 'empty_data' => ''])->add('kind', EnumType::class, [
             'label' => 'Kind',
+            'empty_data' => FrameKind::Roller->value,
             'class' => FrameKind::class,
             'choice_label' => static fn(FrameKind $kind): string => $kind->words(),
         ]);
@@ -111,6 +112,7 @@ final class FrameType extends AbstractType
             ])
             ->add('better', EnumType::class, [
                 'label' => 'It stitches better',
+                'empty_data' => BetterWay::Both->value,
                 'class' => BetterWay::class,
                 'choice_label' => static fn(BetterWay $way): string => $way->words(),
             ])

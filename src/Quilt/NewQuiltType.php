@@ -12,6 +12,7 @@ use Symfony\Component\Form\Extension\Core\Type\HiddenType;
 use Symfony\Component\Form\Extension\Core\Type\TextType;
 use Symfony\Component\Form\FormBuilderInterface;
 use Symfony\Component\OptionsResolver\OptionsResolver;
+use Symfony\Component\Uid\Ulid;
 
 /** @extends AbstractType<NewQuilt> */
 final class NewQuiltType extends AbstractType
@@ -36,7 +37,7 @@ final class NewQuiltType extends AbstractType
                 'choice_value' => static fn(?StudioFrame $frame): string => (string) $frame?->id(),
                 'choice_label' => static fn(StudioFrame $frame): string => $frame->name(),
             ])
-            ->add('key', HiddenType::class, ['empty_data' => '']);
+            ->add('key', HiddenType::class, ['empty_data' => static fn(): string => (string) new Ulid()]);
     }
 
     public function configureOptions(OptionsResolver $resolver): void

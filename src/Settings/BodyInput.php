@@ -20,7 +20,8 @@ final class BodyInput
     private const LEAST_REACH_INCHES = 6;
     private const MOST_REACH_INCHES = 60;
 
-    public Hand $hand = Hand::Right;
+    #[Assert\NotNull(message: 'Choose a hand.')]
+    public ?Hand $hand = Hand::Right;
 
     public ?Length $reach = null;
 
@@ -43,7 +44,7 @@ final class BodyInput
 
     public function body(): Body
     {
-        return new Body($this->hand, $this->reach, $this->soreHands);
+        return new Body($this->hand ?? Hand::Right, $this->reach, $this->soreHands);
     }
 
     /** @return array<string, Length> by the words of Distance */

@@ -21,6 +21,7 @@ final class BodyType extends AbstractType
         $builder
             ->add('hand', EnumType::class, [
                 'label' => 'Your hand',
+                'empty_data' => Hand::Right->value,
                 'class' => Hand::class,
                 'expanded' => true,
                 'choice_label' => static fn(Hand $hand): string => match ($hand) {

@@ -75,6 +75,7 @@ final class PracticeType extends AbstractType
             ->add('fullFloatDriftPerThousand', IntegerType::class, ['label' => 'The same where the top floats'])
             ->add('fraction', ChoiceType::class, [
                 'label' => 'Readings at the frame go by',
+                'empty_data' => '8',
                 'choices' => ['eighths of an inch' => 8, 'sixteenths of an inch' => 16],
             ]);
         $thickness = $builder->create('thickness', FormType::class, ['label' => false, 'error_bubbling' => false]);

@@ -27,7 +27,7 @@ class Invitation
     public function __construct(
         #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)] public readonly Studio $studio,
         #[ORM\Column(length: 120)] public readonly string $name,
-        #[ORM\Column(length: 180)] public readonly string $email,
+        #[ORM\Column(length: 180, options: ['collation' => 'utf8mb4_bin'])] public readonly string $email,
         #[\SensitiveParameter] string $secret,
         \DateTimeImmutable $now,
     ) {

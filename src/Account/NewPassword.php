@@ -10,7 +10,7 @@ final class NewPassword
 {
     #[
         Assert\NotBlank(message: 'Choose a password.'),
-        Assert\Length(min: 10, max: 200, minMessage: 'At least {{ limit }} characters, so that it is hard to guess.'),
+        Assert\Length(min: 12, max: 200, minMessage: 'At least {{ limit }} characters, so that it is hard to guess.'),
     ]
     public string $password = '';
 }

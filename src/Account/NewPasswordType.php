@@ -16,7 +16,7 @@ final class NewPasswordType extends AbstractType
     {
         $builder->add('password', PasswordType::class, [
             'label' => 'Password',
-            'help' => 'At least 10 characters.',
+            'help' => 'At least 12 characters.',
             'empty_data' => '',
             'attr' => ['autocomplete' => 'new-password', 'data-never-keep' => ''],
         ]);

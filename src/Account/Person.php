@@ -29,8 +29,8 @@ class Person implements UserInterface, PasswordAuthenticatedUserInterface
     #[ORM\Column(length: 120)]
     private string $name;
 
-    /** @var non-empty-string in lower case */
-    #[ORM\Column(length: 180)]
+    /** @var non-empty-string the one spelling of it, as canonical() has it */
+    #[ORM\Column(length: 180, options: ['collation' => 'utf8mb4_bin'])]
     private string $email;
 
     #[ORM\Column]
@@ -121,10 +121,25 @@ class Person implements UserInterface, PasswordAuthenticatedUserInterface
         return new self($studio, $name, $email, false);
     }
 
-    /** @return non-empty-string */
+    /**
+     * The one spelling of an address, by which it is kept, looked up and counted: full-width letters are the usual ones,
+     * capitals are small.
+     *
+     * @return non-empty-string
+     */
     public static function canonical(string $email): string
     {
-        return mb_strtolower(trim($email)) ?: throw new \InvalidArgumentException('An e-mail address is needed.');
+        return self::spelling($email) ?: throw new \InvalidArgumentException('An e-mail address is needed.');
+    }
+
+    /** The same of what may be no address at all; empty where nothing is left. */
+    public static function spelling(string $email): string
+    {
+        $scrubbed = mb_scrub($email, 'UTF-8');
+
+        $normal = \Normalizer::normalize($scrubbed, \Normalizer::FORM_KC);
+
+        return trim(mb_strtolower(\is_string($normal) ? $normal : $scrubbed));
     }
 
     public function studio(): Studio

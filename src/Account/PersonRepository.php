@@ -7,12 +7,13 @@ namespace App\Account;
 use App\Platform\KeepsRecords;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\Persistence\ManagerRegistry;
+use Symfony\Bridge\Doctrine\Security\User\UserLoaderInterface;
 use Symfony\Component\Security\Core\Exception\UnsupportedUserException;
 use Symfony\Component\Security\Core\User\PasswordAuthenticatedUserInterface;
 use Symfony\Component\Security\Core\User\PasswordUpgraderInterface;
 
 /** @extends ServiceEntityRepository<Person> */
-final class PersonRepository extends ServiceEntityRepository implements PasswordUpgraderInterface
+final class PersonRepository extends ServiceEntityRepository implements PasswordUpgraderInterface, UserLoaderInterface
 {
     use KeepsRecords;
 
@@ -23,9 +24,15 @@ final class PersonRepository extends ServiceEntityRepository implements Password
         parent::__construct($registry, Person::class);
     }
 
+    /** By whatever spelling somebody signs in with. */
+    public function loadUserByIdentifier(string $identifier): ?Person
+    {
+        return $this->findOneBy(['email' => Person::spelling($identifier)]);
+    }
+
     public function isTaken(string $email): bool
     {
-        return null !== $this->findOneBy(['email' => Person::canonical($email)]);
+        return null !== $this->loadUserByIdentifier($email);
     }
 
     /** @return list<Person> owners first, then by name */

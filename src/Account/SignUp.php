@@ -30,7 +30,7 @@ final class SignUp
         #[
             Assert\NotBlank(message: 'Choose a password.'),
             Assert\Length(
-                min: 10,
+                min: 12,
                 max: 200,
                 minMessage: 'At least {{ limit }} characters, so that it is hard to guess.',
             ),

@@ -7,9 +7,11 @@ namespace App\Account;
 use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Bundle\SecurityBundle\Security;
+use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\Form\FormError;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\RateLimiter\RateLimiterFactory;
 use Symfony\Component\Routing\Attribute\Route;
 
 final class SignUpController extends AbstractController
@@ -20,9 +22,16 @@ final class SignUpController extends AbstractController
         StudioOpening $opening,
         PersonRepository $people,
         Security $security,
+        #[Autowire(service: 'limiter.sign_up')] RateLimiterFactory $limiter,
     ): Response {
         $signUp = new SignUp();
         $form = $this->createForm(SignUpType::class, $signUp)->handleRequest($request);
+        if (
+            $form->isSubmitted() &&
+            !$limiter->create(hash('sha256', (string) $request->getClientIp()))->consume()->isAccepted()
+        ) {
+            $form->addError(new FormError('Too many tries from here. Wait an hour, then sign up.'));
+        }
         if ($form->isSubmitted() && $form->isValid()) {
             try {
                 $people->isTaken($signUp->email)

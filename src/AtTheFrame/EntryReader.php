@@ -78,7 +78,7 @@ final readonly class EntryReader
         }
         $data = \is_array($item['data'] ?? null) ? $item['data'] : [];
         // No entry lies in the future, however wrong a device's clock is.
-        $moment = min(MomentMs::of($this->now), max(0, $at + $this->ahead));
+        $moment = min(MomentMs::of($this->now), max(0, MomentMs::plausible($at) + $this->ahead));
 
         return new JournalEntry(
             $key,

@@ -154,7 +154,7 @@ final class FrameController extends AbstractController
         $payload = $request->getPayload();
         $run = $this->run($id, $person, $payload->getString('run'));
         $now = $clock->now();
-        $deviceNow = (int) $payload->getString('now', (string) MomentMs::of($now));
+        $deviceNow = MomentMs::plausible((int) $payload->getString('now', (string) MomentMs::of($now)));
         try {
             $book->write(
                 $run,

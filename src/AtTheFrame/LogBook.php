@@ -7,16 +7,22 @@ namespace App\AtTheFrame;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Schwung\Core\Running\JournalEntry;
+use Symfony\Component\DependencyInjection\Attribute\Autowire;
+use Symfony\Component\RateLimiter\RateLimiterFactory;
 
 /** Writes entries into a run's log, each exactly once, however often and from however many devices it is sent. */
 final readonly class LogBook
 {
+    /** Of one post; a device sends them one by one. */
+    private const MOST_PHOTOS = 2;
+
     public function __construct(
         private EntityManagerInterface $entities,
         private RunRepository $runs,
         private LogEntryRepository $log,
         private PhotoMaker $photos,
         private ClockInterface $clock,
+        #[Autowire(service: 'limiter.photo')] private RateLimiterFactory $limiter,
     ) {}
 
     /** @param list<JournalEntry> $entries */
@@ -25,30 +31,67 @@ final readonly class LogBook
         if ([] === $entries) {
             return;
         }
-        $this->entities->wrapInTransaction(function () use ($run, $entries): void {
+        // Pictures take their time: they are made before anything is locked.
+        $pictures = $this->pictures($run, $entries);
+        $this->entities->wrapInTransaction(function () use ($run, $entries, $pictures): void {
             $this->runs->lock($run);
             $known = array_flip(
                 $this->log->findKnown($run, array_map(static fn(JournalEntry $entry): string => $entry->key, $entries)),
             );
             foreach ($entries as $entry) {
                 if (!isset($known[$entry->key])) {
-                    $this->entities->persist(new LogEntry($run, $this->withPhoto($run, $entry), $this->clock->now()));
+                    $this->entities->persist(
+                        new LogEntry($run, $this->withPhoto($run, $entry, $pictures), $this->clock->now()),
+                    );
                     $known[$entry->key] = true;
                 }
             }
         });
     }
 
-    /** The photo that came with an entry is kept apart; one that is no picture is left out, the entry is not. */
-    private function withPhoto(Run $run, JournalEntry $entry): JournalEntry
+    /**
+     * @param list<JournalEntry> $entries
+     *
+     * @return array<string, string> a new JPEG, by the key of its entry: of the first few that came, and of none that is
+     * known already
+     */
+    private function pictures(Run $run, array $entries): array
+    {
+        $with = array_values(
+            array_filter($entries, static fn(JournalEntry $entry): bool => isset($entry->data['photo'])),
+        );
+        $known =
+            [] === $with
+                ? []
+                : $this->log->findKnown($run, array_map(static fn(JournalEntry $entry): string => $entry->key, $with));
+        $pictures = [];
+        $limiter = $this->limiter->create((string) $run->quilt->studio->id());
+        foreach (\array_slice($with, 0, self::MOST_PHOTOS) as $entry) {
+            if (\in_array($entry->key, $known, true) || !$limiter->consume()->isAccepted()) {
+                continue;
+            }
+            $jpeg = $this->photos->remade($entry->text('photo'));
+            if (null !== $jpeg) {
+                $pictures[$entry->key] = $jpeg;
+            }
+        }
+
+        return $pictures;
+    }
+
+    /**
+     * The photo that came with an entry is kept apart; one that is no picture is left out, the entry is not.
+     *
+     * @param array<string, string> $pictures
+     */
+    private function withPhoto(Run $run, JournalEntry $entry, array $pictures): JournalEntry
     {
         if (!isset($entry->data['photo'])) {
             return $entry;
         }
-        $jpeg = $this->photos->remade($entry->text('photo'));
         $data = array_diff_key($entry->data, ['photo' => 1]);
-        if (null !== $jpeg) {
-            $photo = new Photo($run, $jpeg);
+        if (isset($pictures[$entry->key])) {
+            $photo = new Photo($run, $pictures[$entry->key]);
             $this->entities->persist($photo);
             $data['photo'] = (string) $photo->id();
         }

@@ -50,6 +50,8 @@ final readonly class LogCsv
     /** What a table calculator would take for a formula is told from one by a stroke. */
     private function tame(string $text): string
     {
-        return 1 === preg_match('/^[=+@\t\r]|^-(?!\d)/', $text) ? "'" . $text : $text;
+        return 1 === preg_match('/^[-=+@\t\r]/', $text) && 1 !== preg_match('/^[-+]?\d+$/D', $text)
+            ? "'" . $text
+            : $text;
     }
 }

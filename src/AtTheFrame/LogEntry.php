@@ -17,7 +17,8 @@ class LogEntry
 {
     #[ORM\Id, ORM\GeneratedValue, ORM\Column]
     private int $id; // @phpstan-ignore property.onlyRead (Doctrine writes it)
-    #[ORM\Column(length: 36)]
+    /** Keys that differ in case alone are two. */
+    #[ORM\Column(length: 36, options: ['collation' => 'utf8mb4_bin'])]
     private string $entryKey;
     #[ORM\Column(length: 16, enumType: EntryKind::class)]
     private EntryKind $kind;

@@ -8,7 +8,8 @@ namespace App\AtTheFrame;
 final readonly class PhotoMaker
 {
     private const LARGEST_BYTES = 6_000_000;
-    private const MOST_PIXELS = 40_000_000;
+    /** Twelve megapixels, as phones count them. */
+    private const MOST_PIXELS = 12_600_000;
     private const LONGEST_SIDE = 1600;
     private const QUALITY = 82;
 
@@ -26,8 +27,9 @@ final readonly class PhotoMaker
             return null;
         }
         $bytes = base64_decode(substr($dataUrl, \strlen($head[0])), true);
+        // The size stands in the file's head: what is too large is never unpacked.
         $size = false === $bytes ? false : @getimagesizefromstring($bytes);
-        if (false === $bytes || false === $size || $size[0] * $size[1] > self::MOST_PIXELS) {
+        if (false === $bytes || false === $size || $size[0] < 1 || $size[0] * $size[1] > self::MOST_PIXELS) {
             return null;
         }
         $image = @imagecreatefromstring($bytes);

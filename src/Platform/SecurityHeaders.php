@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Platform;
 
+use Symfony\Component\HttpKernel\EventListener\AbstractSessionListener;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpKernel\Event\ResponseEvent;
 
@@ -28,6 +29,13 @@ final readonly class SecurityHeaders
         $headers->set('Referrer-Policy', 'same-origin');
         $headers->set('Permissions-Policy', 'camera=(), microphone=(), geolocation=()');
         $headers->set('Cross-Origin-Opener-Policy', 'same-origin');
+        $isPage = str_starts_with((string) $headers->get('Content-Type', 'text/html'), 'text/html');
+        if ($isPage && $event->getRequest()->hasPreviousSession()) {
+            // What somebody signed in has seen is not for whoever sits there next.
+            $headers->set('Cache-Control', 'no-store, private');
+            $headers->set(AbstractSessionListener::NO_AUTO_CACHE_CONTROL_HEADER, 'true');
+        }
+        header_remove('X-Powered-By');
         if ($event->getRequest()->isSecure()) {
             $headers->set('Strict-Transport-Security', 'max-age=31536000');
         }

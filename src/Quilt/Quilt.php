@@ -65,7 +65,7 @@ class Quilt
     /** @param string $entryKey made when the form was shown, so that a second click makes no second quilt */
     public function __construct(
         #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)] public readonly Studio $studio,
-        #[ORM\Column(length: 36)] public readonly string $entryKey,
+        #[ORM\Column(length: 36, options: ['collation' => 'utf8mb4_bin'])] public readonly string $entryKey,
         string $title,
         string $client,
         ?\DateTimeImmutable $due,

@@ -10,9 +10,11 @@ use App\Account\Person;
 use App\Account\PersonRepository;
 use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\Form\FormError;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\RateLimiter\RateLimiterFactory;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Routing\Generator\UrlGeneratorInterface;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
@@ -38,11 +40,15 @@ final class PeopleController extends AbstractController
         PersonRepository $people,
         InvitationRepository $invitations,
         ClockInterface $clock,
+        #[Autowire(service: 'limiter.invite')] RateLimiterFactory $limiter,
     ): Response {
         $helper = new Helper();
         $form = $this->createForm(HelperType::class, $helper)->handleRequest($request);
         if ($form->isSubmitted() && $form->isValid() && $people->isTaken($helper->email)) {
             $form->get('email')->addError(new FormError('Somebody signs in with this address already.'));
+        }
+        if ($form->isSubmitted() && !$limiter->create((string) $person->id())->consume()->isAccepted()) {
+            $form->addError(new FormError('That were many links. Wait an hour before the next.'));
         }
         if (!$form->isSubmitted() || !$form->isValid()) {
             return $this->page($person, $people, $invitations, $form);

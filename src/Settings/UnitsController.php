@@ -32,7 +32,7 @@ final class UnitsController extends AbstractController
 
         // Only a path of this application, never another place.
         return new RedirectResponse(
-            1 === preg_match('~^/(?![/\\\\])~', $back) ? $back : $this->generateUrl('app_bench_index'),
+            1 === preg_match('~^/(?![/\\\\])[!-\~]{0,500}$~', $back) ? $back : $this->generateUrl('app_bench_index'),
             Response::HTTP_SEE_OTHER,
         );
     }

@@ -49,7 +49,7 @@ final class AccountTest extends StudioTestCase
     {
         yield 'no studio' => [['studio' => ''], 'Give your studio a name.'];
         yield 'no e-mail' => [['email' => 'nobody'], 'This is not an e-mail address.'];
-        yield 'a short password' => [['password' => 'short'], 'At least 10 characters'];
+        yield 'a short password' => [['password' => 'short'], 'At least 12 characters'];
         yield 'an address that is taken, in capitals' => [
             ['email' => 'OWNER@studio.example'],
             'Somebody signs in with this address already.',

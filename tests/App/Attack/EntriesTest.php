@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App\Attack;
+
+use App\AtTheFrame\FrameController;
+use App\AtTheFrame\LogBook;
+use App\AtTheFrame\LogCsv;
+use App\AtTheFrame\LogEntryRepository;
+use App\AtTheFrame\MomentMs;
+use App\AtTheFrame\PhotoMaker;
+use App\Quilt\Quilt;
+use PHPUnit\Framework\Attributes\CoversClass;
+use PHPUnit\Framework\Attributes\TestWith;
+use Tests\App\StudioTestCase;
+
+/** What a device may send to a log, and what it must not cost. */
+#[CoversClass(FrameController::class)]
+#[CoversClass(LogBook::class)]
+#[CoversClass(LogCsv::class)]
+#[CoversClass(MomentMs::class)]
+#[CoversClass(PhotoMaker::class)]
+final class EntriesTest extends StudioTestCase
+{
+    #[TestWith(['9223372036854775807'])]
+    #[TestWith(['-9223372036854775808'])]
+    #[TestWith(['1e400'])]
+    #[TestWith(["12\0"])]
+    #[TestWith([''])]
+    public function testADevicesClockCanSayWhatItLikes(string $now): void
+    {
+        $quilt = $this->begun();
+        $this->send(
+            $quilt,
+            [['key' => 'clock-0000001', 'kind' => 'note', 'at' => \PHP_INT_MAX, 'data' => ['text' => 'a']]],
+            $now,
+        );
+
+        self::assertResponseIsSuccessful();
+        self::assertCount(1, $this->service(LogEntryRepository::class)->findAll());
+    }
+
+    public function testKeysThatDifferInCaseAreTwoAndOneBadEntryCostsNoOther(): void
+    {
+        $quilt = $this->begun();
+        $note = static fn(string $key, string $text): array => [
+            'key' => $key,
+            'kind' => 'note',
+            'at' => 1_790_000_000_000,
+            'data' => ['text' => $text],
+        ];
+        $this->send($quilt, [
+            $note('abcdefghijk', 'one'),
+            $note('ABCDEFGHIJK', 'two'),
+            ['kind' => 'note'],
+            'no entry',
+            $note("bad\u{0}key0000", 'three'),
+            $note('abcdefghijk', 'again'),
+            $note('zzzzzzzzzzz', 'four'),
+        ]);
+        self::assertResponseIsSuccessful();
+        $texts = array_map(
+            static fn($entry): string => $entry->entry()->text('text'),
+            $this->service(LogEntryRepository::class)->findBy([], ['id' => 'ASC']),
+        );
+
+        self::assertSame(['one', 'two', 'four'], $texts);
+    }
+
+    public function testOnlyAFewPhotosAPostAreMadeAndNoneThatIsTooLarge(): void
+    {
+        $quilt = $this->begun();
+        $this->send(
+            $quilt,
+            array_map(
+                fn(int $i): array => [
+                    'key' => "photo-000000$i",
+                    'kind' => 'problem',
+                    'at' => 1_790_000_000_000,
+                    'data' => [
+                        'layer' => 'top',
+                        'seen' => 'top-pleat',
+                        'severity' => 'noted',
+                        'photo' => 0 === $i ? self::blownUp() : $this->small(),
+                    ],
+                ],
+                range(0, 4),
+            ),
+        );
+        self::assertResponseIsSuccessful();
+        $with = array_map(
+            static fn($entry): bool => isset($entry->entry()->data['photo']),
+            $this->service(LogEntryRepository::class)->findBy([], ['id' => 'ASC']),
+        );
+
+        self::assertSame([false, true, false, false, false], $with, 'every entry is there, the second with its photo');
+    }
+
+    public function testAPictureThatUnpacksToTooMuchIsNeverUnpacked(): void
+    {
+        $before = memory_get_peak_usage();
+
+        self::assertNull((new PhotoMaker())->remade(self::blownUp()));
+        self::assertLessThan(5_000_000, memory_get_peak_usage() - $before);
+    }
+
+    #[TestWith(['=1+1', "'=1+1"])]
+    #[TestWith(['-1+cmd', "'-1+cmd"])]
+    #[TestWith(['-12', '-12'])]
+    #[TestWith(['+12', '+12'])]
+    #[TestWith(['-1.5', "'-1.5"])]
+    #[TestWith(['@SUM(A1)', "'@SUM(A1)"])]
+    #[TestWith(['plain', 'plain'])]
+    public function testCellsThatBeginLikeFormulasAreTold(string $text, string $cell): void
+    {
+        $quilt = $this->begun();
+        $this->send($quilt, [
+            ['key' => 'cells-0000001', 'kind' => 'note', 'at' => 1_790_000_000_000, 'data' => ['text' => $text]],
+        ]);
+        $this->browser->request('GET', "/quilts/{$quilt->id()}/log.csv");
+        $rows = explode("\r\n", (string) $this->browser->getResponse()->getContent());
+
+        self::assertContains($cell, str_getcsv($rows[1] ?? '', escape: ''));
+    }
+
+    private function begun(): Quilt
+    {
+        $quilt = $this->quilt([...self::rows(), 'load/direction' => 'as-is']);
+        $this->begin($quilt);
+
+        return $quilt;
+    }
+
+    /** @param list<mixed> $entries */
+    private function send(Quilt $quilt, array $entries, string $now = '1790000000000'): void
+    {
+        $page = $this->browser->request('GET', "/quilts/{$quilt->id()}/frame");
+        $token = $page->filter('[data-next] [name=_token]')->attr('value');
+        $this->browser->request('POST', "/quilts/{$quilt->id()}/frame/entries", [
+            '_token' => $token,
+            'now' => $now,
+            'entries' => json_encode($entries, \JSON_THROW_ON_ERROR),
+        ]);
+    }
+
+    private function small(): string
+    {
+        $image = imagecreatetruecolor(8, 8);
+        ob_start();
+        imagejpeg($image);
+
+        return 'data:image/jpeg;base64,' . base64_encode((string) ob_get_clean());
+    }
+
+    /** A PNG of a few bytes whose head says that it is 30,000 pixels wide and high. */
+    private static function blownUp(): string
+    {
+        $chunk = static fn(string $kind, string $data): string => pack('N', \strlen($data)) .
+            $kind .
+            $data .
+            pack('N', crc32($kind . $data));
+
+        return 'data:image/png;base64,' .
+            base64_encode(
+                "\x89PNG\r\n\x1a\n" .
+                    $chunk('IHDR', pack('NNCCCCC', 30_000, 30_000, 1, 0, 0, 0, 0)) .
+                    $chunk('IDAT', (string) gzcompress(str_repeat("\0", 100))) .
+                    $chunk('IEND', ''),
+            );
+    }
+}

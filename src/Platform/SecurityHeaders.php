@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Platform;
 
-use Symfony\Component\HttpKernel\EventListener\AbstractSessionListener;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpKernel\Event\ResponseEvent;
+use Symfony\Component\HttpKernel\EventListener\AbstractSessionListener;
 
 /** Every answer forbids what the application never does: foreign or inline scripts and styles, framing, sniffing. */
 #[AsEventListener]

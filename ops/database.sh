@@ -1,10 +1,11 @@
 # Starts and stops the project's own MariaDB on loopback. Sourced after install.sh; expects $root.
 
 db_home() {
-    # The mysql user must be able to walk to its folder; where it cannot, a folder of its own elsewhere serves.
+    # The mysql user must be able to walk to its folder, and MariaDB's own scripts stumble over a space on the way; where
+    # either is so, a folder of its own elsewhere serves.
     if [ -z "${SCHWUNG_DATA:-}" ]; then
         SCHWUNG_DATA="$root/var/mariadb"
-        if [ "$(id -u)" -eq 0 ] && ! runuser -u mysql -- test -x "$root"; then
+        if [[ $root =~ [[:space:]] ]] || { [ "$(id -u)" -eq 0 ] && ! runuser -u mysql -- test -x "$root"; }; then
             SCHWUNG_DATA="/var/tmp/schwung-$(printf '%s' "$root" | sha256sum | cut -c1-12)"
         fi
     fi

@@ -13,7 +13,7 @@ use Symfony\Component\RateLimiter\RateLimiterFactory;
 /** Writes entries into a run's log, each exactly once, however often and from however many devices it is sent. */
 final readonly class LogBook
 {
-    /** Of one post; a device sends them one by one. */
+    /** Of one post; a device sends them one by one. Where more come, nothing is taken and nothing is lost. */
     private const MOST_PHOTOS = 2;
 
     public function __construct(
@@ -25,7 +25,11 @@ final readonly class LogBook
         #[Autowire(service: 'limiter.photo')] private RateLimiterFactory $limiter,
     ) {}
 
-    /** @param list<JournalEntry> $entries */
+    /**
+     * @param list<JournalEntry> $entries
+     *
+     * @throws PhotosRefused where too many come at once or within a short time; nothing is written then
+     */
     public function write(Run $run, array $entries): void
     {
         if ([] === $entries) {
@@ -52,24 +56,26 @@ final readonly class LogBook
     /**
      * @param list<JournalEntry> $entries
      *
-     * @return array<string, string> a new JPEG, by the key of its entry: of the first few that came, and of none that is
-     * known already
+     * @return array<string, string> a new JPEG, by the key of its entry; of none that is known already
+     *
+     * @throws PhotosRefused
      */
     private function pictures(Run $run, array $entries): array
     {
-        $with = array_values(
-            array_filter($entries, static fn(JournalEntry $entry): bool => isset($entry->data['photo'])),
-        );
-        $known =
-            [] === $with
-                ? []
-                : $this->log->findKnown($run, array_map(static fn(JournalEntry $entry): string => $entry->key, $with));
+        $with = array_filter($entries, static fn(JournalEntry $entry): bool => isset($entry->data['photo']));
+        if ([] === $with) {
+            return [];
+        }
+        $known = $this->log->findKnown($run, array_values(array_map(static fn($entry): string => $entry->key, $with)));
+        $new = array_filter($with, static fn($entry): bool => !\in_array($entry->key, $known, true));
+        if (\count($new) > self::MOST_PHOTOS) {
+            throw new PhotosRefused('Two photos are taken at a time.');
+        }
+        if (!$this->limiter->create((string) $run->quilt->studio->id())->consume(\count($new))->isAccepted()) {
+            throw new PhotosRefused('Many photos came within ten minutes.');
+        }
         $pictures = [];
-        $limiter = $this->limiter->create((string) $run->quilt->studio->id());
-        foreach (\array_slice($with, 0, self::MOST_PHOTOS) as $entry) {
-            if (\in_array($entry->key, $known, true) || !$limiter->consume()->isAccepted()) {
-                continue;
-            }
+        foreach ($new as $entry) {
             $jpeg = $this->photos->remade($entry->text('photo'));
             if (null !== $jpeg) {
                 $pictures[$entry->key] = $jpeg;

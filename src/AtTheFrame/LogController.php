@@ -110,7 +110,16 @@ final class LogController extends AbstractController
                 fault: 'Choose what is seen and in which layer; nothing was written down yet.',
             );
         }
-        $book->write($run, $entries);
+        try {
+            $book->write($run, $entries);
+        } catch (PhotosRefused $exception) {
+            return $this->stitch(
+                $id,
+                $person,
+                fault: $exception->getMessage() .
+                    ' Send it again later, or without the photo; nothing was written down yet.',
+            );
+        }
         $this->addFlash('draft', 'problem-' . $id);
 
         return $this->redirectToRoute(

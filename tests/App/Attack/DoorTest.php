@@ -125,6 +125,14 @@ final class DoorTest extends StudioTestCase
         self::assertResponseHeaderSame('Cache-Control', 'no-store, private');
     }
 
+    public function testNobodyIsLedToTheSourceOfAScriptAfterSigningIn(): void
+    {
+        $this->browser->request('GET', '/frame-worker.js');
+
+        self::assertResponseIsSuccessful();
+        self::assertResponseHeaderSame('Content-Type', 'text/javascript; charset=UTF-8');
+    }
+
     private function signIn(string $email, string $password = 'wrong password'): string
     {
         $this->browser->getCookieJar()->clear();

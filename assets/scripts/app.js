@@ -75,8 +75,3 @@ document.addEventListener("click", (event) => {
   }
 });
 watchConnection();
-
-// Whoever signs out leaves no page at the frame behind on this device.
-if (window.location.pathname === "/sign-in" && "caches" in window) {
-  window.caches.delete("schwung-frame");
-}

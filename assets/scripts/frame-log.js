@@ -1,5 +1,9 @@
 // Keeps the log of a run on this device: entries are stored here first, and sent until the server has them. Each has a
 // key made here, so that it counts once however often it is sent.
+import { nextBatch, patience } from "./frame-batch.js";
+
+const pause = 30_000;
+const shelf = "schwung-log:";
 
 /**
  * @typedef {{key: string, kind: string, step: string | null, at: number, data: Record<string, any>, person?: string}} Entry
@@ -11,11 +15,49 @@ function newKey() {
   return Date.now().toString(36).padStart(9, "0") + Array.from(random, (byte) => (byte % 36).toString(36)).join("");
 }
 
+/**
+ * What the server has of other runs is fetched again when it is wanted: such copies make room for what it has not.
+ *
+ * @param {string} but the run at hand, if any
+ */
+export function dropCopies(but = "") {
+  for (const name of Object.keys(localStorage)) {
+    if (name.startsWith(shelf) && name.endsWith(":known") && (but === "" || !name.startsWith(but))) {
+      localStorage.removeItem(name);
+    }
+  }
+}
+
+/** How many entries wait on this device, whoever wrote them. */
+export const countWaiting = () =>
+  Object.keys(localStorage).filter((name) => name.startsWith(shelf) && name.includes(":waits:")).length;
+
+/**
+ * The runs that entries of a person wait for, with where they go.
+ *
+ * @param {string} person
+ */
+export const waitingRuns = (person) =>
+  Object.keys(localStorage)
+    .filter((name) => name.startsWith(`${shelf}${person}:`) && name.endsWith(":url"))
+    .map((name) => ({ run: name.split(":")[2], url: localStorage.getItem(name) ?? "" }));
+
+/** @param {Response} answer */
+async function reason(answer) {
+  try {
+    return String((await answer.json()).error);
+  } catch {
+    return `The server refused it (${answer.status}).`;
+  }
+}
+
 export class Log {
   /** @type {Map<string, Entry>} */
   #known = new Map();
   /** @type {Map<string, Entry>} */
   #waiting = new Map();
+  /** Those that found no room in this device's store: they live as long as the page does. @type {Set<string>} */
+  #unkept = new Set();
   #last = 0;
   #prefix;
   #isSending = false;
@@ -24,15 +66,19 @@ export class Log {
   /** Whether a sign-in is wanted before anything more is taken. */
   isShutOut = false;
   isEnded = false;
+  /** Why the server took nothing, though it answered. */
+  refusal = "";
+  /** Nothing is sent before, so that a server that refused is left in peace for a while. */
+  #pausedUntil = 0;
 
   /**
-   * @param {{run: string, url: string, token: string}} where
+   * @param {{person: string, run: string, url: string, token: string}} where what a person wrote is sent by nobody else
    * @param {() => void} changed called whenever there is something new to show
    */
   constructor(where, changed) {
     this.where = where;
     this.changed = changed;
-    this.#prefix = `schwung-log:${where.run}:`;
+    this.#prefix = `${shelf}${where.person}:${where.run}:`;
     this.#bringBack();
   }
 
@@ -45,8 +91,7 @@ export class Log {
     }
     /** @type {Entry[]} */
     const waiting = [];
-    for (let i = 0; i < localStorage.length; i += 1) {
-      const name = localStorage.key(i) ?? "";
+    for (const name of Object.keys(localStorage)) {
       if (name.startsWith(this.#prefix + "waits:")) {
         waiting.push(JSON.parse(localStorage.getItem(name) ?? "null"));
       }
@@ -67,6 +112,11 @@ export class Log {
     return this.#waiting.size;
   }
 
+  /** How many would be lost if the page were closed now. */
+  get unkept() {
+    return this.#unkept.size;
+  }
+
   /**
    * @param {string} kind
    * @param {string | null} step
@@ -77,30 +127,39 @@ export class Log {
     // Two entries of one moment keep their order, and a clock that was set back does not put one before the last.
     const entry = { key: newKey(), kind, step, at: Math.max(Date.now(), newest + 1), data };
     this.#waiting.set(entry.key, entry);
-    try {
-      localStorage.setItem(`${this.#prefix}waits:${entry.key}`, JSON.stringify(entry));
-    } catch {
-      // A full store loses nothing while the page stays open: it is sent from here.
-    }
+    this.#keep(entry);
     this.changed();
     this.sync();
   }
 
-  /** Sends what waits and takes in what is new; of several calls at once one is carried out. */
+  /** @param {Entry} entry */
+  #keep(entry) {
+    const store = () => {
+      localStorage.setItem(this.#prefix + "url", this.where.url);
+      localStorage.setItem(`${this.#prefix}waits:${entry.key}`, JSON.stringify(entry));
+    };
+    try {
+      store();
+    } catch {
+      dropCopies(this.#prefix);
+      try {
+        store();
+      } catch {
+        this.#unkept.add(entry.key);
+      }
+    }
+  }
+
+  /** Sends what waits, portion by portion, and takes in what is new; of several calls at once one is carried out. */
   async sync() {
     if (this.#isSending || this.isShutOut) {
       return;
     }
     this.#isSending = true;
-    const sent = [...this.#waiting.values()];
     try {
-      const answer = await this.#ask(sent);
-      if (answer.redirected || answer.status === 401 || answer.status === 403) {
-        this.isShutOut = true;
-      } else if (answer.ok) {
-        this.#takeIn(await answer.json(), sent);
+      while ((await this.#exchange()) && this.#waiting.size > 0) {
+        this.changed();
       }
-      this.isConnected = answer.status < 500;
     } catch {
       this.isConnected = false;
     } finally {
@@ -109,20 +168,38 @@ export class Log {
     }
   }
 
+  /** @returns {Promise<boolean>} whether something was sent and taken */
+  async #exchange() {
+    const sent = Date.now() < this.#pausedUntil ? [] : nextBatch([...this.#waiting.values()]);
+    const answer = await this.#ask(sent);
+    this.isConnected = answer.status < 500;
+    this.isShutOut = answer.redirected || answer.status === 401 || answer.status === 403;
+    const isTaken = answer.ok && !this.isShutOut;
+    if (isTaken) {
+      this.#takeIn(await answer.json(), sent);
+      this.refusal = sent.length === 0 ? this.refusal : "";
+    } else if (this.isConnected && !this.isShutOut) {
+      this.refusal = await reason(answer);
+      this.#pausedUntil = Date.now() + pause;
+    }
+    return isTaken && sent.length > 0;
+  }
+
   /** @param {Entry[]} sent */
   #ask(sent) {
-    const signal = AbortSignal.timeout(8000);
     if (sent.length === 0) {
+      const signal = AbortSignal.timeout(patience(""));
       return fetch(`${this.where.url}?run=${this.where.run}&after=${this.#last}`, { signal });
     }
     const body = new URLSearchParams({
       _token: this.where.token,
+      person: this.where.person,
       run: this.where.run,
       entries: JSON.stringify(sent),
       now: String(Date.now()),
       after: String(this.#last),
     });
-    return fetch(this.where.url, { method: "POST", body, signal });
+    return fetch(this.where.url, { method: "POST", body, signal: AbortSignal.timeout(patience(String(body))) });
   }
 
   /**
@@ -151,6 +228,10 @@ export class Log {
   /** @param {string} key */
   #forget(key) {
     this.#waiting.delete(key);
+    this.#unkept.delete(key);
     localStorage.removeItem(`${this.#prefix}waits:${key}`);
+    if (this.#waiting.size === 0) {
+      localStorage.removeItem(this.#prefix + "url");
+    }
   }
 }

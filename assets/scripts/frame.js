@@ -30,6 +30,7 @@ const aids = watchAids(root);
 watchTicks(root);
 const log = new Log(
   {
+    person: document.body.dataset.person ?? "",
     run: root.dataset.run ?? "",
     url: root.dataset.entries ?? "",
     token: root.dataset.token ?? "",
@@ -234,17 +235,38 @@ function showUnmet(state, place) {
 
 function showNotice() {
   const box = one('[data-shows="notice"]');
-  const kept = log.waiting === 0 ? "" : ` ${log.waiting} kept on this device.`;
-  const text = log.isShutOut
-    ? `Signed out. Open the page again and sign in; nothing is lost.${kept}`
-    : log.isConnected
-      ? ""
-      : `No answer from the server. Go on; it is sent when it answers.${kept}`;
+  const text = notice();
   box.hidden = text === "";
   if (box.textContent !== text) {
     box.textContent = text;
   }
 }
+
+function notice() {
+  const held = log.waiting - log.unkept;
+  const kept =
+    (held === 0 ? "" : ` ${held} kept on this device.`) +
+    (log.unkept === 0 ? "" : ` ${log.unkept} found no room on this device: leave this page open until it is sent.`);
+  if (log.isShutOut) {
+    return `Signed out. Open the page again and sign in; ${log.unkept === 0 ? "nothing is lost." : ""}${kept}`;
+  }
+  if (!log.isConnected) {
+    return `No answer from the server. Go on; it is sent when it answers.${kept}`;
+  }
+  if (log.refusal !== "") {
+    return `${log.refusal}${kept}`;
+  }
+  if (log.unkept > 0) {
+    return kept.trim();
+  }
+  return log.isEnded ? "This quilt was taken off the frame on another device." : "";
+}
+
+window.addEventListener("beforeunload", (event) => {
+  if (log.unkept > 0) {
+    event.preventDefault();
+  }
+});
 
 function showTimer() {
   const { lastWork, place } = now();
@@ -477,6 +499,8 @@ document.addEventListener("visibilitychange", () => {
 window.addEventListener("online", () => log.sync());
 window.setInterval(() => log.sync(), 1000);
 window.setInterval(showTimer, 1000);
+// What waits here is not cleared to make room for something else, where the browser grants that.
+navigator.storage?.persist?.().catch(() => {});
 if ("serviceWorker" in navigator) {
   navigator.serviceWorker.register("/frame-worker.js").catch(() => {});
 }

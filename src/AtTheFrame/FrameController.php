@@ -152,6 +152,9 @@ final class FrameController extends AbstractController
         ClockInterface $clock,
     ): JsonResponse {
         $payload = $request->getPayload();
+        if (!\in_array($payload->getString('person'), ['', (string) $person->id()], true)) {
+            throw $this->createAccessDeniedException('What one person wrote is sent by nobody else.');
+        }
         $run = $this->run($id, $person, $payload->getString('run'));
         $now = $clock->now();
         $deviceNow = MomentMs::plausible((int) $payload->getString('now', (string) MomentMs::of($now)));
@@ -164,6 +167,8 @@ final class FrameController extends AbstractController
             );
         } catch (UnreadableEntry $exception) {
             return new JsonResponse(['error' => $exception->getMessage()], Response::HTTP_UNPROCESSABLE_ENTITY);
+        } catch (PhotosRefused $exception) {
+            return new JsonResponse(['error' => $exception->getMessage()], Response::HTTP_TOO_MANY_REQUESTS);
         }
 
         return $this->answer($run, (int) $payload->getString('after', '0'), $log);

@@ -68,33 +68,48 @@ final class EntriesTest extends StudioTestCase
         self::assertSame(['one', 'two', 'four'], $texts);
     }
 
-    public function testOnlyAFewPhotosAPostAreMadeAndNoneThatIsTooLarge(): void
+    public function testOnlyTwoPhotosAPostAreTakenAndTheRestIsNotLost(): void
     {
         $quilt = $this->begun();
-        $this->send(
-            $quilt,
-            array_map(
-                fn(int $i): array => [
-                    'key' => "photo-000000$i",
-                    'kind' => 'problem',
-                    'at' => 1_790_000_000_000,
-                    'data' => [
-                        'layer' => 'top',
-                        'seen' => 'top-pleat',
-                        'severity' => 'noted',
-                        'photo' => 0 === $i ? self::blownUp() : $this->small(),
-                    ],
+        $photos = array_map(
+            fn(int $i): array => [
+                'key' => "photo-000000$i",
+                'kind' => 'problem',
+                'at' => 1_790_000_000_000,
+                'data' => [
+                    'layer' => 'top',
+                    'seen' => 'top-pleat',
+                    'severity' => 'noted',
+                    'photo' => 0 === $i ? self::blownUp() : $this->small(),
                 ],
-                range(0, 4),
-            ),
+            ],
+            range(0, 2),
         );
+        $this->send($quilt, $photos);
+        self::assertResponseStatusCodeSame(429);
+        self::assertSame(
+            [],
+            $this->service(LogEntryRepository::class)->findAll(),
+            'the device sends all of them again',
+        );
+
+        $this->send($quilt, \array_slice($photos, 0, 2));
+        $this->send($quilt, $photos);
         self::assertResponseIsSuccessful();
         $with = array_map(
             static fn($entry): bool => isset($entry->entry()->data['photo']),
             $this->service(LogEntryRepository::class)->findBy([], ['id' => 'ASC']),
         );
 
-        self::assertSame([false, true, false, false, false], $with, 'every entry is there, the second with its photo');
+        self::assertSame([false, true, true], $with, 'what unpacks to too much is left out, its entry is not');
+    }
+
+    public function testWhatOnePersonWroteIsSentByNobodyElse(): void
+    {
+        $quilt = $this->begun();
+        $this->send($quilt, [], person: '01ARZ3NDEKTSV4RRFFQ69G5FAV');
+
+        self::assertResponseStatusCodeSame(403);
     }
 
     public function testAPictureThatUnpacksToTooMuchIsNeverUnpacked(): void
@@ -133,13 +148,14 @@ final class EntriesTest extends StudioTestCase
     }
 
     /** @param list<mixed> $entries */
-    private function send(Quilt $quilt, array $entries, string $now = '1790000000000'): void
+    private function send(Quilt $quilt, array $entries, string $now = '1790000000000', string $person = ''): void
     {
         $page = $this->browser->request('GET', "/quilts/{$quilt->id()}/frame");
         $token = $page->filter('[data-next] [name=_token]')->attr('value');
         $this->browser->request('POST', "/quilts/{$quilt->id()}/frame/entries", [
             '_token' => $token,
             'now' => $now,
+            'person' => $person,
             'entries' => json_encode($entries, \JSON_THROW_ON_ERROR),
         ]);
     }

@@ -1,0 +1,137 @@
+// What is written at a frame while the server is gone, and how it gets there after all.
+import { expect, test } from "@playwright/test";
+import { begin, bringIn, expectSent, goTo, job, step } from "./loads.mjs";
+import { signIn } from "./studio.mjs";
+
+/** The log as the server has it. */
+const onServer = (page, quilt) =>
+  page.request
+    .get(`${quilt}/frame/entries?after=0`)
+    .then((answer) => answer.json())
+    .then(({ entries }) => entries);
+
+/** Puts entries where the page at the frame keeps what it could not send. */
+const leave = (page, count, data, kind = "note") =>
+  page.evaluate(
+    ([number, what, word]) => {
+      const { run, entries } = document.getElementById("frame").dataset;
+      const shelf = `schwung-log:${document.body.dataset.person}:${run}:`;
+      localStorage.setItem(`${shelf}url`, entries);
+      for (let i = 0; i < number; i += 1) {
+        const key = `${word}-left-${String(i).padStart(6, "0")}`;
+        const entry = { key, kind: word, step: null, at: Date.now() + i, data: what };
+        localStorage.setItem(`${shelf}waits:${key}`, JSON.stringify(entry));
+      }
+    },
+    [count, data, kind],
+  );
+
+test("hundreds of entries and more photos than fit in one post all arrive, once", async ({ page }) => {
+  await signIn(page);
+  const quilt = await bringIn(page, job("A long day alone"));
+  await begin(page, quilt);
+  const photo = await page.evaluate(() => {
+    const canvas = document.createElement("canvas");
+    canvas.width = 40;
+    canvas.height = 30;
+    canvas.getContext("2d").fillRect(5, 5, 20, 10);
+    return canvas.toDataURL("image/jpeg");
+  });
+  await leave(page, 320, { text: "on my own" });
+  await leave(page, 5, { layer: "top", seen: "top-pleat", severity: "noted", action: "", photo }, "problem");
+  await page.reload();
+  await expectSent(page);
+
+  const entries = await onServer(page, quilt);
+  expect(entries.filter((entry) => entry.kind === "note")).toHaveLength(320);
+  expect(entries.filter((entry) => entry.data.photo)).toHaveLength(5);
+});
+
+test("a device without room says so, and what it could not keep is sent while the page is open", async ({
+  page,
+  context,
+}) => {
+  await signIn(page);
+  const quilt = await bringIn(page, job("No room left"));
+  await begin(page, quilt);
+  await page.evaluate(() => {
+    for (let size = 1 << 22; size > 0; size >>= 1) {
+      try {
+        localStorage.setItem(`filler-${size}`, "x".repeat(size));
+      } catch {
+        // The next half of it.
+      }
+    }
+  });
+  await context.setOffline(true);
+  await page.keyboard.press("Space");
+  await expect(step(page)).toHaveAttribute("data-step", "machine");
+  await expect(page.getByText("1 found no room on this device: leave this page open until it is sent.")).toBeVisible();
+  await context.setOffline(false);
+  await expect(page.locator(".frame-notice")).toBeHidden({ timeout: 15_000 });
+  expect((await onServer(page, quilt)).map((entry) => entry.step)).toEqual(["room"]);
+});
+
+test("what waits goes out from any page, also for a run that was ended elsewhere", async ({ page, context }) => {
+  await signIn(page);
+  const quilt = await bringIn(page, job("Ended elsewhere"));
+  await begin(page, quilt);
+  await context.setOffline(true);
+  await goTo(page, "thread");
+  await page.close();
+  await context.setOffline(false);
+  const other = await context.newPage();
+  await other.route("**/frame/entries", (route) => route.abort());
+  await other.goto(`${quilt}/off`);
+  await other.getByRole("button", { name: "It is off the frame" }).click();
+  await expect(other.getByText(/Off the frame since/)).toBeVisible();
+  expect(await onServer(other, quilt)).toEqual([]);
+  await other.unroute("**/frame/entries");
+  await other.goto("/");
+  await expectSent(other);
+  expect((await onServer(other, quilt)).map((entry) => entry.step)).toEqual(["room", "machine"]);
+});
+
+test("what one person left on a shared tablet is told at the door and sent under nobody else's name", async ({
+  page,
+  context,
+}) => {
+  const enter = async () => {
+    await page.getByLabel("E-mail").fill("demo@schwung.example");
+    await page.getByLabel("Password").fill("demo-on-the-rail");
+    await page.getByRole("button", { name: "Sign in" }).click();
+    await expect(page.getByRole("heading", { name: "Waiting quilts" })).toBeVisible();
+  };
+  await page.goto("/sign-in");
+  await enter();
+  const quilt = await bringIn(page, job("A shared tablet"));
+  await begin(page, quilt);
+  await context.setOffline(true);
+  await goTo(page, "thread");
+  await context.clearCookies();
+  await page.goto("about:blank");
+  await context.setOffline(false);
+
+  await page.goto("/sign-up");
+  await page.getByLabel("Name of the studio").fill("Next door");
+  await page.getByLabel("Your name").fill("Second Hand");
+  await page.getByLabel("E-mail").fill("second@schwung.example");
+  await page.getByLabel("Password").fill("a tablet for two of us");
+  await page.getByRole("button", { name: "Open the studio" }).click();
+  await expect(page.getByRole("heading", { name: "Waiting quilts" })).toBeVisible();
+  const waiting = () =>
+    page.evaluate(() => Object.keys(localStorage).filter((name) => name.includes(":waits:")).length);
+  await page.goto("/clients");
+  expect(await waiting()).toBe(2);
+
+  await context.clearCookies();
+  await page.goto("/sign-in");
+  await expect(page.getByText("2 entries wait on this device.")).toBeVisible();
+  await enter();
+  await expectSent(page);
+  const entries = await onServer(page, quilt);
+  expect(entries.map((entry) => [entry.step, entry.person])).toEqual([
+    ["room", "Maren Tideloft"],
+    ["machine", "Maren Tideloft"],
+  ]);
+});

@@ -82,7 +82,8 @@ db_launch() {
             >"$root/var/mariadb-install.log" 2>&1 || fail 'MariaDB could not prepare its folder; see var/mariadb-install.log.'
     fi
     rm -f "$db_pid_file" "$db_socket"
-    db_port=$(free_port)
+    # Started again, it is where it was.
+    db_port=${db_port:-$(free_port)}
     # setsid: Ctrl-C is for the web server; this one is stopped by its pid afterwards.
     setsid mariadbd --no-defaults "${user[@]}" --datadir="$SCHWUNG_DATA/data" --bind-address=127.0.0.1 --port="$db_port" \
         --socket="$db_socket" --pid-file="$db_pid_file" --skip-log-bin --skip-name-resolve --innodb-flush-log-at-trx-commit=1 >"$root/var/mariadb.log" 2>&1 &
@@ -93,6 +94,14 @@ db_launch() {
         sleep 0.2
     done
     printf '%s' "$db_port" >"$SCHWUNG_DATA/port"
+}
+
+# Starts a database again that died while the application runs, for as long as it is this command's own.
+db_watch() {
+    while [ "$db_started" = yes ] && kill -0 $$; do
+        sleep 2
+        db_is_running || db_launch
+    done
 }
 
 db_stop() {

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App\Platform;
+
+use App\Platform\DatabaseAway;
+use Doctrine\DBAL\Driver\PDO\Exception as DriverException;
+use Doctrine\DBAL\Exception\ConnectionException;
+use PHPUnit\Framework\Attributes\CoversClass;
+use PHPUnit\Framework\Attributes\TestWith;
+use Symfony\Bundle\FrameworkBundle\Test\KernelTestCase;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpKernel\Event\ExceptionEvent;
+use Symfony\Component\HttpKernel\HttpKernelInterface;
+use Twig\Environment;
+
+#[CoversClass(DatabaseAway::class)]
+final class DatabaseAwayTest extends KernelTestCase
+{
+    #[TestWith(['GET', 'This page asks again every 5 seconds.'])]
+    #[TestWith(['POST', 'Go back in a moment and send it once more; what you typed is kept.'])]
+    public function testAPageSaysThatTheDatabaseIsAwayHoweverDeepItWasNoticed(string $method, string $told): void
+    {
+        $gone = new ConnectionException(DriverException::new(new \PDOException('gone', 2002)), null);
+        $event = $this->event($method, new \RuntimeException('While a template was filled.', previous: $gone));
+        $page = (string) $event->getResponse()?->getContent();
+
+        self::assertSame(503, $event->getResponse()?->getStatusCode());
+        self::assertStringContainsString($told, (string) preg_replace('/\s+/', ' ', $page));
+        self::assertSame('GET' === $method, str_contains($page, 'http-equiv="refresh"'));
+    }
+
+    public function testEveryOtherFaultIsLeftAlone(): void
+    {
+        self::assertNull($this->event('GET', new \RuntimeException('Something else.'))->getResponse());
+    }
+
+    private function event(string $method, \Throwable $fault): ExceptionEvent
+    {
+        $event = new ExceptionEvent(
+            self::bootKernel(),
+            Request::create('/', $method),
+            HttpKernelInterface::MAIN_REQUEST,
+            $fault,
+        );
+        (new DatabaseAway(self::getContainer()->get(Environment::class)))($event);
+
+        return $event;
+    }
+}

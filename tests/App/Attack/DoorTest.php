@@ -133,6 +133,14 @@ final class DoorTest extends StudioTestCase
         self::assertResponseHeaderSame('Content-Type', 'text/javascript; charset=UTF-8');
     }
 
+    public function testWhatIsOverTheServersLimitIsToldSo(): void
+    {
+        $this->browser->request('POST', '/sign-in', server: ['CONTENT_LENGTH' => '9999999999']);
+
+        self::assertResponseStatusCodeSame(413);
+        self::assertSelectorTextContains('main', 'MB are accepted at once');
+    }
+
     private function signIn(string $email, string $password = 'wrong password'): string
     {
         $this->browser->getCookieJar()->clear();

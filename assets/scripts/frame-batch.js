@@ -32,4 +32,4 @@ export function nextBatch(waiting) {
  * @param {string} body
  * @returns {number} milliseconds
  */
-export const patience = (body) => 8000 + body.length / 16;
+export const patience = (body) => Math.ceil(8000 + body.length / 16);

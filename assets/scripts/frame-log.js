@@ -59,6 +59,8 @@ export class Log {
   /** Those that found no room in this device's store: they live as long as the page does. @type {Set<string>} */
   #unkept = new Set();
   #last = 0;
+  /** What was written here and reached the server, should it ever forget. @type {Set<string>} */
+  #own = new Set();
   #prefix;
   #isSending = false;
   /** Whether the server answered the last time. */
@@ -85,8 +87,9 @@ export class Log {
   #bringBack() {
     const kept = localStorage.getItem(this.#prefix + "known");
     if (kept !== null) {
-      const { last, entries } = JSON.parse(kept);
+      const { last, entries, own = [] } = JSON.parse(kept);
       this.#last = last;
+      this.#own = new Set(own);
       this.#known = new Map(entries.map((/** @type {Entry} */ entry) => [entry.key, entry]));
     }
     /** @type {Entry[]} */
@@ -196,14 +199,21 @@ export class Log {
       person: this.where.person,
       run: this.where.run,
       entries: JSON.stringify(sent),
-      now: String(Date.now()),
+      now: String(this.#clock()),
       after: String(this.#last),
     });
     return fetch(this.where.url, { method: "POST", body, signal: AbortSignal.timeout(patience(String(body))) });
   }
 
   /**
-   * @param {{entries: Entry[], last: number, ended: boolean}} answer
+   * A clock that was set back since something was written: all that waits lies before this, at its distances.
+   */
+  #clock() {
+    return Math.max(Date.now(), ...[...this.#waiting.values()].map((entry) => entry.at));
+  }
+
+  /**
+   * @param {{entries: Entry[], last: number, ended: boolean, count: number, highest: number}} answer
    * @param {Entry[]} sent
    */
   #takeIn(answer, sent) {
@@ -212,16 +222,38 @@ export class Log {
     }
     this.#last = answer.last;
     this.isEnded = answer.ended;
+    for (const { key } of sent) {
+      this.#own.add(key);
+      this.#forget(key);
+    }
+    if (answer.highest < this.#last || answer.count < this.#known.size) {
+      this.#bringToMind();
+    }
     if (answer.entries.length > 0) {
-      const entries = [...this.#known.values()];
-      try {
-        localStorage.setItem(this.#prefix + "known", JSON.stringify({ last: this.#last, entries }));
-      } catch {
-        // It is asked for again when the page is opened.
+      this.#store();
+    }
+  }
+
+  /** The server was put back to an earlier state: what was written here is sent again, and all is fetched anew. */
+  #bringToMind() {
+    for (const entry of this.#known.values()) {
+      if (this.#own.has(entry.key)) {
+        this.#waiting.set(entry.key, entry);
+        this.#keep(entry);
       }
     }
-    for (const { key } of sent) {
-      this.#forget(key);
+    this.#known.clear();
+    this.#last = 0;
+    this.#store();
+  }
+
+  #store() {
+    const entries = [...this.#known.values()];
+    const own = [...this.#own];
+    try {
+      localStorage.setItem(this.#prefix + "known", JSON.stringify({ last: this.#last, entries, own }));
+    } catch {
+      // It is asked for again when the page is opened.
     }
   }
 

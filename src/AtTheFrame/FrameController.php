@@ -264,6 +264,8 @@ final class FrameController extends AbstractController
             'ended' => null !== $run->ended(),
             'entries' => array_map(static fn(LogEntry $row): array => EntryDocument::of($row->entry()), $rows),
             'last' => [] === $rows ? $after : $rows[\count($rows) - 1]->id(),
+            // A device that knows of more than that learns that something was forgotten here.
+            ...$log->tally($run),
         ]);
     }
 

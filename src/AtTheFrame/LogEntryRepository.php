@@ -37,6 +37,20 @@ final class LogEntryRepository extends ServiceEntityRepository
         return $entries;
     }
 
+    /** @return array{count: int, highest: int} how many entries a run has, and the last number given to one */
+    public function tally(Run $run): array
+    {
+        /** @var array{count: int, highest: ?int} $tally */
+        $tally = $this->createQueryBuilder('e')
+            ->select('COUNT(e.id) AS count, MAX(e.id) AS highest')
+            ->where('e.run = :run')
+            ->setParameter('run', $run->id(), 'ulid')
+            ->getQuery()
+            ->getSingleResult();
+
+        return ['count' => (int) $tally['count'], 'highest' => (int) $tally['highest']];
+    }
+
     /**
      * @param list<string> $keys
      *

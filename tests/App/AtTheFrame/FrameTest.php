@@ -259,7 +259,9 @@ final class FrameTest extends StudioTestCase
         self::assertSame(['device-a-0001'], array_column($first['entries'], 'key'));
         self::assertSame($first['entries'], $second['entries']);
         self::assertSame([], $this->get($quilt, $first['last'])['entries'], 'after the last there is nothing new');
-        self::assertCount(1, $this->get($quilt, 0)['entries']);
+        $all = $this->get($quilt, 0);
+        self::assertCount(1, $all['entries']);
+        self::assertSame([1, $all['last']], [$all['count'], $all['highest']], 'so a device notices what was forgotten');
     }
 
     public function testWhatADeviceKeptOfOneLoadIsNotWrittenIntoTheNext(): void
@@ -530,7 +532,7 @@ final class FrameTest extends StudioTestCase
     /**
      * @param list<array<string, mixed>> $entries
      *
-     * @return array{entries: list<array{key: string, at: int, data: mixed}>, last: int}
+     * @return array{entries: list<array{key: string, at: int, data: mixed}>, last: int, count: int, highest: int}
      */
     private function send(Quilt $quilt, array $entries, ?int $now = null): array
     {
@@ -545,7 +547,7 @@ final class FrameTest extends StudioTestCase
         return $this->answer();
     }
 
-    /** @return array{entries: list<array{key: string, at: int, data: mixed}>, last: int} */
+    /** @return array{entries: list<array{key: string, at: int, data: mixed}>, last: int, count: int, highest: int} */
     private function get(Quilt $quilt, int $after): array
     {
         $this->browser->request('GET', "/quilts/{$quilt->id()}/frame/entries?after=$after");
@@ -553,10 +555,10 @@ final class FrameTest extends StudioTestCase
         return $this->answer();
     }
 
-    /** @return array{entries: list<array{key: string, at: int, data: mixed}>, last: int} */
+    /** @return array{entries: list<array{key: string, at: int, data: mixed}>, last: int, count: int, highest: int} */
     private function answer(): array
     {
-        /** @var array{entries: list<array{key: string, at: int, data: mixed}>, last: int} $answer */
+        /** @var array{entries: list<array{key: string, at: int, data: mixed}>, last: int, count: int, highest: int} $answer */
         $answer = json_decode((string) $this->browser->getResponse()->getContent(), true, flags: \JSON_THROW_ON_ERROR);
 
         return $answer;

@@ -44,7 +44,9 @@ final class DatabaseAwayTest extends KernelTestCase
             HttpKernelInterface::MAIN_REQUEST,
             $fault,
         );
-        (new DatabaseAway(self::getContainer()->get(Environment::class)))($event);
+        $twig = self::getContainer()->get(Environment::class);
+        self::assertInstanceOf(Environment::class, $twig);
+        (new DatabaseAway($twig))($event);
 
         return $event;
     }

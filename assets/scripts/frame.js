@@ -502,7 +502,14 @@ window.setInterval(showTimer, 1000);
 // What waits here is not cleared to make room for something else, where the browser grants that.
 navigator.storage?.persist?.().catch(() => {});
 if ("serviceWorker" in navigator) {
-  navigator.serviceWorker.register("/frame-worker.js").catch(() => {});
+  navigator.serviceWorker
+    .register("/frame-worker.js")
+    .then(() => navigator.serviceWorker.ready)
+    .then(({ active }) => {
+      const parts = performance.getEntriesByType("resource").map(({ name }) => name);
+      active?.postMessage({ keep: [window.location.href, ...parts] });
+    })
+    .catch(() => {});
 }
 watchKeys(root, actions);
 const problem = /** @type {HTMLFormElement} */ (root.querySelector("[data-problem]"));

@@ -23,6 +23,12 @@ self.addEventListener("fetch", (event) => {
   }
 });
 
+// The visit that brings this worker goes past it: what the page is made of is named by the page, and kept now.
+self.addEventListener("message", (event) => {
+  const kept = /** @type {string[]} */ (event.data.keep ?? []).filter((url) => isKept(new URL(url)));
+  event.waitUntil(Promise.allSettled(kept.map((url) => fromServer(new Request(url)))));
+});
+
 /** @param {Request} request */
 async function fromServer(request) {
   const cache = await caches.open(shelf);

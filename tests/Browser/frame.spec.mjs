@@ -89,6 +89,28 @@ test("the page opens again while the server does not answer", async ({ page, con
   expect(await timesDone(page, quilt, "machine")).toBe(1);
 });
 
+test("the page opens again without a connection after its very first visit", async ({ browser, baseURL }) => {
+  const fresh = await browser.newContext({ baseURL });
+  const page = await fresh.newPage();
+  await signIn(page);
+  const quilt = await bringIn(page, job("First visit"));
+  await begin(page, quilt);
+  const kept = () =>
+    page.evaluate(async () => {
+      const shelf = await window.caches.open("schwung-frame");
+      return (await shelf.keys()).map(({ url }) => new URL(url).pathname);
+    });
+  await expect.poll(kept).toContain(new URL(`${quilt}/frame`).pathname);
+  await expect.poll(kept).toContain("/build/frame-batch.js");
+  await fresh.setOffline(true);
+  await page.reload();
+  await expectAwake(page);
+  await goTo(page, "machine");
+  await fresh.setOffline(false);
+  await expectSent(page);
+  await fresh.close();
+});
+
 test("a tablet that slept shows what happened meanwhile as soon as it wakes", async ({ page, context }) => {
   const quilt = await bringIn(page, job("Asleep"));
   await begin(page, quilt);

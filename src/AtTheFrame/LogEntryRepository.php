@@ -13,7 +13,7 @@ final class LogEntryRepository extends ServiceEntityRepository
 {
     use KeepsRecords;
 
-    /** A load of many passes, read at each, stays well below. */
+    /** Of one question; a load of many passes, read at each, stays well below. */
     private const MOST = 5000;
 
     public function __construct(ManagerRegistry $registry)
@@ -21,7 +21,19 @@ final class LogEntryRepository extends ServiceEntityRepository
         parent::__construct($registry, LogEntry::class);
     }
 
-    /** @return list<LogEntry> those added after a number, in the order of adding */
+    /** @return list<LogEntry> a whole log, however long, in the order of adding */
+    public function findOf(Run $run): array
+    {
+        $all = [];
+        do {
+            $portion = $this->findAfter($run, [] === $all ? 0 : $all[\count($all) - 1]->id());
+            array_push($all, ...$portion);
+        } while (self::MOST === \count($portion));
+
+        return $all;
+    }
+
+    /** @return list<LogEntry> a portion of those added after a number, in the order of adding */
     public function findAfter(Run $run, int $after): array
     {
         /** @var list<LogEntry> $entries */

@@ -25,7 +25,7 @@ final readonly class RunViews
         if (null === $setup || null === $steps) {
             throw new \LogicException('A run is begun only with a plan that loads.');
         }
-        $rows = $this->log->findAfter($run, 0);
+        $rows = $this->log->findOf($run);
         $entries = array_map(static fn(LogEntry $row) => $row->entry(), $rows);
 
         return new RunView(

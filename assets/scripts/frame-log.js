@@ -94,8 +94,10 @@ export class Log {
     }
     /** @type {Entry[]} */
     const waiting = [];
+    // Before they were kept by person, entries were kept by run alone; whoever opens the run sends those.
+    const before = `${shelf}${this.where.run}:`;
     for (const name of Object.keys(localStorage)) {
-      if (name.startsWith(this.#prefix + "waits:")) {
+      if (name.startsWith(this.#prefix + "waits:") || name.startsWith(before + "waits:")) {
         waiting.push(JSON.parse(localStorage.getItem(name) ?? "null"));
       }
     }
@@ -262,6 +264,7 @@ export class Log {
     this.#waiting.delete(key);
     this.#unkept.delete(key);
     localStorage.removeItem(`${this.#prefix}waits:${key}`);
+    localStorage.removeItem(`${shelf}${this.where.run}:waits:${key}`);
     if (this.#waiting.size === 0) {
       localStorage.removeItem(this.#prefix + "url");
     }

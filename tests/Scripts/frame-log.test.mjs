@@ -85,6 +85,17 @@ test("a clock that was set back moves all that waits together", async (t) => {
   assert.equal(posts[0].get("now"), "9000001", "the newest was written just now, the other a moment before");
 });
 
+test("what an earlier version kept is sent and cleared", async () => {
+  const entry = { key: "old-00000001", kind: "note", step: null, at: 5, data: { text: "kept by run" } };
+  shelf["schwung-log:r:waits:old-00000001"] = JSON.stringify(entry);
+  const log = open();
+  assert.equal(log.waiting, 1);
+  await settled(log);
+
+  assert.deepEqual([...server.keys()], ["old-00000001"]);
+  assert.equal(shelf["schwung-log:r:waits:old-00000001"], undefined);
+});
+
 test("hundreds go out in several posts, and each counts once", async () => {
   const log = open();
   log.isShutOut = true;

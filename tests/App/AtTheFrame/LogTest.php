@@ -305,6 +305,9 @@ final class LogTest extends StudioTestCase
         self::assertCount(4, $page->filter('main svg[role=img]'), 'bed, side, both rails');
         self::assertStringContainsString('Wind 1 bobbin', $page->filter('.steps')->text());
         self::assertCount(11, $page->filter('table tr'), 'a head and ten passes');
+        $checks = $page->filter('.steps [data-told] > span.text-soft:not(.no-print)');
+        self::assertGreaterThan(2, $checks->count(), 'what to look at is printed where there is room');
+        self::assertLessThan($page->filter('.steps li:not(.no-print)')->count(), $checks->count());
     }
 
     public function testTheLoadSheetIsAPdfOfTwoSidesAndTheLabelOfOne(): void

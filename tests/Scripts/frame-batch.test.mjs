@@ -14,6 +14,13 @@ test("at most a hundred go at once, the oldest first", () => {
   );
 });
 
+test("ninety-nine and a hundred go whole, of a hundred and one the last waits", () => {
+  assert.deepEqual(
+    [99, 100, 101].map((count) => nextBatch(waiting(count)).length),
+    [99, 100, 100],
+  );
+});
+
 test("long ones go in smaller portions, and one that is too long goes alone", () => {
   assert.equal(nextBatch(waiting(90, { text: "x".repeat(100_000) })).length, 4);
   assert.equal(nextBatch(waiting(3, { text: "x".repeat(900_000) })).length, 1);

@@ -1,15 +1,18 @@
 // On every page: what somebody wrote at a frame goes out, also for a run that was ended elsewhere, and only under the
 // name of who wrote it. Where nobody is signed in, nothing that the server has stays behind.
-import { countWaiting, dropCopies, Log, waitingRuns } from "./frame-log.js";
 
 const { person = "", token = "" } = document.body.dataset;
-const here = /** @type {HTMLElement | null} */ (document.getElementById("frame"))?.dataset.run;
+const here = document.getElementById("frame")?.dataset.run;
 
 if (person === "") {
-  dropCopies();
-  window.caches?.delete("schwung-frame");
-  sayWaiting();
-} else {
+  leave();
+} else if (Object.keys(localStorage).some((name) => name.includes(":waits:"))) {
+  // Most pages have nothing to send, and fetch nothing for it.
+  sendWaiting();
+}
+
+async function sendWaiting() {
+  const { Log, waitingRuns } = await import("./frame-log.js");
   for (const { run, url } of waitingRuns(person)) {
     // The page at the frame sends what is written there itself.
     if (run !== here) {
@@ -18,7 +21,10 @@ if (person === "") {
   }
 }
 
-function sayWaiting() {
+async function leave() {
+  const { countWaiting, dropCopies } = await import("./frame-log.js");
+  dropCopies();
+  window.caches?.delete("schwung-frame");
   const count = countWaiting();
   const box = document.getElementById("waiting");
   if (box && count > 0) {

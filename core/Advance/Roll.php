@@ -16,7 +16,8 @@ use Schwung\Core\Measure\Worked;
  * Rule 8: the take-up roll as a quilt winds on, and the depth that it leaves to stitch in.
  *
  * The layers are taken as wound without air, so that the area of the roll's end grows by thickness times length:
- * r(s) = √(r1² + t·s/π), an estimate; a hold that goes into the roll first thickens r1 by its bulk, where that was measured. Lengths within are millimetres; $wound is counted from the first pass.
+ * r(s) = √(r1² + t·s/π), an estimate; a hold that goes into the roll first thickens r1 by its bulk, where that was
+ * measured. Lengths within are millimetres; $wound is counted from the first pass.
  */
 final readonly class Roll
 {

@@ -19,7 +19,8 @@ use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Phrase;
 
 /**
- * Draws how a frame stands once a step is done: the cloth on each roller or pole to scale, where the hold stands, what is laid, basted, held and locked. What does not change between two steps is drawn once and copied.
+ * Draws how a frame stands once a step is done: the cloth on each roller or pole to scale, where the hold stands, what
+ * is laid, basted, held and locked. What does not change between two steps is drawn once and copied.
  */
 final readonly class StateDrawer
 {

@@ -51,12 +51,7 @@ final readonly class StatePoles implements DrawnCloth
     {
         $shapes = [];
         if ($this->isHeld('lead')) {
-            $shapes[] = Shape::circle(
-                $this->side->takeupX,
-                $this->side->takeupY,
-                $this->setup->winding->roll->radius($this->cloth->onTakeUp->toMillimetres()),
-                'rolled',
-            );
+            $shapes[] = Shape::circle($this->side->takeupX, $this->side->takeupY, $this->backRadius(), 'rolled');
         }
         if ($this->isRolled()) {
             [$x, $y, $radius] = $this->loose();
@@ -110,7 +105,7 @@ final readonly class StatePoles implements DrawnCloth
     {
         $lines = [];
         foreach ($this->cloth->lines as $line) {
-            $from = $this->cloth->hold ?? null;
+            $from = $this->cloth->hold;
             if (null !== $line->at && null !== $from) {
                 $x = $this->side->leveller() + $from->plus($line->at)->toMillimetres() * $this->scale;
                 if ($x >= $this->side->leveller()) {
@@ -126,8 +121,7 @@ final readonly class StatePoles implements DrawnCloth
     private function run(float $above): array
     {
         $bar = $this->side->frontBar;
-        $radius = $this->setup->winding->roll->radius($this->cloth->onTakeUp->toMillimetres());
-        $back = [[$this->side->takeupX, $this->side->takeupY + $radius], [$this->side->leveller(), $above]];
+        $back = [[$this->side->takeupX, $this->side->takeupY + $this->backRadius()], [$this->side->leveller(), $above]];
         if ($this->isRolled()) {
             return [...$back, [$bar, $above], [$this->loose()[0], 0.0]];
         }
@@ -142,6 +136,11 @@ final readonly class StatePoles implements DrawnCloth
                 [$bar + 16 - $above, 14.0],
                 [$bar + 20 - $above, max(14.0, min(self::HANG, $beyond))],
             ];
+    }
+
+    private function backRadius(): float
+    {
+        return $this->setup->winding->roll->radius($this->cloth->onTakeUp->toMillimetres());
     }
 
     private function clamp(float $x, float $y): Shape

@@ -19,12 +19,11 @@ final readonly class TooLarge
 
     public function __invoke(RequestEvent $event): void
     {
-        if ($event->isMainRequest() && (new ServerParams($this->requests))->hasPostMaxSizeBeenExceeded()) {
+        $limits = new ServerParams($this->requests);
+        if ($event->isMainRequest() && $limits->hasPostMaxSizeBeenExceeded()) {
             $event->setResponse(
                 new Response(
-                    $this->twig->render('platform/too_large.html.twig', [
-                        'most' => (new ServerParams($this->requests))->getPostMaxSize(),
-                    ]),
+                    $this->twig->render('platform/too_large.html.twig', ['most' => $limits->getPostMaxSize()]),
                     Response::HTTP_REQUEST_ENTITY_TOO_LARGE,
                 ),
             );

@@ -187,16 +187,16 @@ enum Distance: string implements Worded
         };
     }
 
-    /** Whether it depends on the body that does the work, so that a person may differ from the studio. */
-    public function isOfTheBody(): bool
+    /** @return list<self> those that depend on the body that does the work, so that a person may differ from the studio */
+    public static function ofTheBody(): array
     {
-        return \in_array($this, [self::ShortOfBar, self::HangingEnd], true);
+        return [self::ShortOfBar, self::HangingEnd];
     }
 
-    /** Whether it depends on a frame and its machine, so that a frame may differ from the studio. */
-    public function isOfTheFrame(): bool
+    /** @return list<self> those that depend on a frame and its machine, so that a frame may differ from the studio */
+    public static function ofTheFrame(): array
     {
-        return \in_array($this, [self::LeadHold, self::SideClampGap, self::SideStart], true);
+        return [self::LeadHold, self::SideStart, self::SideClampGap];
     }
 
     /**

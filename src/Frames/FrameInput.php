@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Frames;
 
+use App\Measure\OwnDistances;
 use Schwung\Core\Frame\BetterWay;
 use Schwung\Core\Frame\ClampWidth;
 use Schwung\Core\Frame\Fittings;
@@ -260,15 +261,7 @@ final class FrameInput
     public function checkDistances(ExecutionContextInterface $context): void
     {
         foreach ($this->distances() as $word => $given) {
-            $least = Distance::from($word)->least();
-            if ($given->isShorterThan($least)) {
-                $context
-                    ->buildViolation('At least {{ least }}.', [
-                        '{{ least }}' => (new LengthWriter($this->units))->write($least),
-                    ])
-                    ->atPath("distances[$word]")
-                    ->addViolation();
-            }
+            OwnDistances::check($context, Distance::from($word), $given, $word, $this->units);
         }
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Frames;
 
 use App\Measure\LengthType;
+use App\Measure\OwnDistances;
 use Schwung\Core\Frame\BetterWay;
 use Schwung\Core\Frame\ClampWidth;
 use Schwung\Core\Frame\Foot;
@@ -140,17 +141,7 @@ final class FrameType extends AbstractType
             ->add('pins', IntegerType::class, ['label' => 'Pins', 'required' => false])
             ->add('magnets', IntegerType::class, ['label' => 'Magnets', 'required' => false])
             ->add('springClamps', IntegerType::class, ['label' => 'Spring clamps', 'required' => false]);
-        foreach (Distance::cases() as $distance) {
-            if ($distance->isOfTheFrame()) {
-                $builder->add(str_replace('-', '', $distance->value), LengthType::class, [
-                    'property_path' => "distances[$distance->value]",
-                    'label' => $distance->words(),
-                    'help' => 'Empty: as the studio has it.',
-                    'required' => false,
-                    'may_be_zero' => !$distance->least()->isPositive(),
-                ]);
-            }
-        }
+        OwnDistances::addTo($builder, Distance::ofTheFrame());
         if (true === $options['is_loaded']) {
             $builder->add('changeLoaded', CheckboxType::class, [
                 'label' => 'Change the measures although a quilt is on the frame',

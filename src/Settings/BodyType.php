@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Settings;
 
 use App\Measure\LengthType;
+use App\Measure\OwnDistances;
 use Schwung\Core\Practice\Distance;
 use Schwung\Core\Practice\Hand;
 use Symfony\Component\Form\AbstractType;
@@ -39,17 +40,7 @@ final class BodyType extends AbstractType
                 'label' => 'Sore hands: holds with many pinches are proposed last',
                 'required' => false,
             ]);
-        foreach (Distance::cases() as $distance) {
-            if ($distance->isOfTheBody()) {
-                $builder->add(str_replace('-', '', $distance->value), LengthType::class, [
-                    'property_path' => "distances[$distance->value]",
-                    'label' => $distance->words(),
-                    'help' => 'Empty: as the studio has it.',
-                    'required' => false,
-                    'may_be_zero' => true,
-                ]);
-            }
-        }
+        OwnDistances::addTo($builder, Distance::ofTheBody());
     }
 
     public function configureOptions(OptionsResolver $resolver): void

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Settings;
 
+use App\Measure\OwnDistances;
 use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Material\BackingKind;
 use Schwung\Core\Material\BattingKind;
 use Schwung\Core\Material\End;
 use Schwung\Core\Measure\Length;
-use Schwung\Core\Measure\LengthWriter;
 use Schwung\Core\Measure\UnitSystem;
 use Schwung\Core\Practice\Distance;
 use Schwung\Core\Practice\Grip;
@@ -27,126 +27,90 @@ use Symfony\Component\Validator\Context\ExecutionContextInterface;
  */
 final class PracticeSettings
 {
-    private const NEEDED = 'This figure is needed.';
+    private const LENGTHS = [
+        'clampBite',
+        'footClearance',
+        'battingOverhang',
+        'seamAllowance',
+        'squaringAllowance',
+        'sectionOverlap',
+    ];
+    private const WHOLES = [
+        'quiltingPerInch',
+        'bastingPerInch',
+        'prebastingPerInch',
+        'bobbinMetres',
+        'battingRestHours',
+        'battingBestRestHours',
+        'driftPerThousand',
+        'fullFloatDriftPerThousand',
+        'canvasShrinksPerCent',
+    ];
+    private const DECIMALS = ['bastingTurnsOff', 'metresAMinute', 'underFoot'];
 
-    #[Assert\NotNull(message: self::NEEDED)]
+    #[Assert\NotNull(message: Between::NEEDED)]
     public ?Length $clampBite;
 
-    #[Assert\NotNull(message: self::NEEDED)]
+    #[Assert\NotNull(message: Between::NEEDED)]
     public ?Length $footClearance;
 
-    #[Assert\NotNull(message: self::NEEDED)]
+    #[Assert\NotNull(message: Between::NEEDED)]
     public ?Length $battingOverhang;
 
-    #[Assert\NotNull(message: self::NEEDED)]
+    #[Assert\NotNull(message: Between::NEEDED)]
     public ?Length $seamAllowance;
 
-    #[Assert\NotNull(message: self::NEEDED)]
+    #[Assert\NotNull(message: Between::NEEDED)]
     public ?Length $squaringAllowance;
 
-    #[Assert\NotNull(message: self::NEEDED)]
+    #[Assert\NotNull(message: Between::NEEDED)]
     public ?Length $sectionOverlap;
 
-    #[
-        Assert\NotNull(message: self::NEEDED),
-        Assert\Range(min: 0, max: 240, notInRangeMessage: 'Between {{ min }} and {{ max }} hours.'),
-    ]
+    #[Between(0, 240, ' hours.')]
     public ?int $battingRestHours;
 
-    #[
-        Assert\NotNull(message: self::NEEDED),
-        Assert\Range(min: 0, max: 240, notInRangeMessage: 'Between {{ min }} and {{ max }} hours.'),
-    ]
+    #[Between(0, 240, ' hours.')]
     public ?int $battingBestRestHours;
 
-    #[
-        Assert\NotNull(message: self::NEEDED),
-        Assert\Range(min: 4, max: 20, notInRangeMessage: 'Between {{ min }} and {{ max }}.'),
-    ]
+    #[Between(4, 20)]
     public ?int $quiltingPerInch;
-    #[
-        Assert\NotNull(message: self::NEEDED),
-        Assert\Range(
-            min: 2,
-            max: 6,
-            notInRangeMessage: 'Between {{ min }} and {{ max }}: long stitches come out easily.',
-        ),
-    ]
+    #[Between(2, 6, ': long stitches come out easily.')]
     public ?int $bastingPerInch;
-    #[
-        Assert\NotNull(message: self::NEEDED),
-        Assert\Range(min: 10, max: 1000, notInRangeMessage: 'Between {{ min }} and {{ max }} m.'),
-    ]
+    #[Between(10, 1000, ' m.')]
     public ?int $bobbinMetres;
-    #[
-        Assert\NotNull(message: self::NEEDED),
-        Assert\Range(min: 1, max: 4, notInRangeMessage: 'Between {{ min }} and {{ max }}: it is pulled out again.'),
-    ]
+    #[Between(1, 4, ': it is pulled out again.')]
     public ?int $prebastingPerInch;
-    #[
-        Assert\NotNull(message: self::NEEDED),
-        Assert\Range(min: 0, max: 4, notInRangeMessage: 'Between {{ min }} and {{ max }} turns.'),
-    ]
+    #[Between(0, 4, ' turns.')]
     public ?float $bastingTurnsOff;
-    #[
-        Assert\NotNull(message: self::NEEDED),
-        Assert\Range(min: 0.2, max: 20, notInRangeMessage: 'Between {{ min }} and {{ max }} m a minute.'),
-    ]
+    #[Between(0.2, 20, ' m a minute.')]
     public ?float $metresAMinute;
-    #[
-        Assert\NotNull(message: self::NEEDED),
-        Assert\Range(min: 0.2, max: 20, notInRangeMessage: 'Between {{ min }} and {{ max }} mm.'),
-    ]
+    #[Between(0.2, 20, ' mm.')]
     public ?float $underFoot;
-    #[
-        Assert\NotNull(message: self::NEEDED),
-        Assert\Range(min: 0, max: 100, notInRangeMessage: 'Between {{ min }} and {{ max }} of a thousand.'),
-    ]
+    #[Between(0, 100, ' of a thousand.')]
     public ?int $driftPerThousand;
-    #[
-        Assert\NotNull(message: self::NEEDED),
-        Assert\Range(min: 0, max: 100, notInRangeMessage: 'Between {{ min }} and {{ max }} of a thousand.'),
-    ]
+    #[Between(0, 100, ' of a thousand.')]
     public ?int $fullFloatDriftPerThousand;
     /** Readings at the frame go by this part of an inch. */
     #[Assert\Choice([8, 16])]
     public int $fraction = 8;
     public UnitSystem $units = UnitSystem::Inches;
     /** @var array<string, float|null> millimetres by "top", "backing_minky", "loft_wool" */
-    #[
-        Assert\All([
-            new Assert\NotNull(message: self::NEEDED),
-            new Assert\Range(min: 0.05, max: 40, notInRangeMessage: 'Between {{ min }} and {{ max }} mm.'),
-        ]),
-    ]
+    #[Assert\All([new Between(0.05, 40, ' mm.')])]
     public array $thickness = [];
     /** @var array<string, Length|null> by the words of Distance, "lead_hold" */
-    #[Assert\All([new Assert\NotNull(message: self::NEEDED)])]
+    #[Assert\All([new Assert\NotNull(message: Between::NEEDED)])]
     public array $distances = [];
     /** @var array<string, Length|null> "pins_used_up", "magnets_lead_standoff" */
-    #[Assert\All([new Assert\NotNull(message: self::NEEDED)])]
+    #[Assert\All([new Assert\NotNull(message: Between::NEEDED)])]
     public array $grips = [];
     /** @var array<string, float|null> for each piece, by the words of HoldingSystem, "channel_clips" */
-    #[
-        Assert\All([
-            new Assert\NotNull(message: self::NEEDED),
-            new Assert\Range(min: 0, max: 600, notInRangeMessage: 'Between {{ min }} and {{ max }} seconds.'),
-        ]),
-    ]
+    #[Assert\All([new Between(0, 600, ' seconds.')])]
     public array $seconds = [];
 
     /** @var array<string, float|null> millimetres of radius, by the words of HoldingSystem */
-    #[
-        Assert\All([
-            new Assert\NotNull(message: self::NEEDED),
-            new Assert\Range(min: 0, max: 40, notInRangeMessage: 'Between {{ min }} and {{ max }} mm.'),
-        ]),
-    ]
+    #[Assert\All([new Between(0, 40, ' mm.')])]
     public array $bulks = [];
-    #[
-        Assert\NotNull(message: self::NEEDED),
-        Assert\Range(min: 0, max: 15, notInRangeMessage: 'Between {{ min }} and {{ max }} of a hundred.'),
-    ]
+    #[Between(0, 15, ' of a hundred.')]
     public ?int $canvasShrinksPerCent;
 
     private function __construct() {}
@@ -154,29 +118,29 @@ final class PracticeSettings
     public static function of(Practice $practice): self
     {
         $settings = new self();
-        foreach (self::lengths() as $name) {
+        foreach (self::LENGTHS as $name) {
             $settings->{$name} = $practice->{$name};
         }
         [$settings->battingRestHours, $settings->battingBestRestHours] = [
             $practice->battingRestHours,
             $practice->battingBestRestHours,
         ];
-        [$settings->quiltingPerInch, $settings->bastingPerInch, $settings->bobbinMetres] = [
+        [$settings->driftPerThousand, $settings->fullFloatDriftPerThousand, $settings->canvasShrinksPerCent] = [
+            $practice->driftPerThousand,
+            $practice->fullFloatDriftPerThousand,
+            $practice->canvasShrinksPerCent,
+        ];
+        [$settings->quiltingPerInch, $settings->bastingPerInch] = [
             $practice->stitches->quiltingPerInch,
             $practice->stitches->bastingPerInch,
-            (int) round($practice->stitches->bobbin->toMillimetres() / 1000),
         ];
         [$settings->prebastingPerInch, $settings->bastingTurnsOff] = [
             $practice->stitches->prebastingPerInch,
             $practice->stitches->bastingTurnsOff,
         ];
-        $settings->canvasShrinksPerCent = $practice->canvasShrinksPerCent;
+        $settings->bobbinMetres = (int) round($practice->stitches->bobbin->toMillimetres() / 1000);
         $settings->metresAMinute = $practice->stitches->millimetresAMinute / 1000;
         $settings->underFoot = $practice->stitches->underFoot->toMillimetres();
-        [$settings->driftPerThousand, $settings->fullFloatDriftPerThousand] = [
-            $practice->driftPerThousand,
-            $practice->fullFloatDriftPerThousand,
-        ];
         foreach (Distance::cases() as $distance) {
             $settings->distances[self::key($distance)] = $practice->at($distance);
         }
@@ -221,15 +185,8 @@ final class PracticeSettings
     public function checkDistances(ExecutionContextInterface $context): void
     {
         foreach (Distance::cases() as $distance) {
-            $given = $this->distances[self::key($distance)] ?? null;
-            if (null !== $given && $given->isShorterThan($distance->least())) {
-                $context
-                    ->buildViolation('At least {{ least }}.', [
-                        '{{ least }}' => (new LengthWriter($this->units))->write($distance->least()),
-                    ])
-                    ->atPath('distances[' . self::key($distance) . ']')
-                    ->addViolation();
-            }
+            $key = self::key($distance);
+            OwnDistances::check($context, $distance, $this->distances[$key] ?? null, $key, $this->units);
         }
     }
 
@@ -307,22 +264,12 @@ final class PracticeSettings
     /** @return array<string, int|float> lengths in nanometres, hours, thicknesses in millimetres */
     public function toArray(): array
     {
-        $record = [
-            'quiltingPerInch' => $this->quiltingPerInch ?? 11,
-            'bastingPerInch' => $this->bastingPerInch ?? 4,
-            'bobbinMetres' => $this->bobbinMetres ?? 100,
-            'prebastingPerInch' => $this->prebastingPerInch ?? 2,
-            'bastingTurnsOff' => $this->bastingTurnsOff ?? 1,
-            'metresAMinute' => $this->metresAMinute ?? 2.4,
-            'underFoot' => $this->underFoot ?? 2,
-            'driftPerThousand' => $this->driftPerThousand ?? 5,
-            'fullFloatDriftPerThousand' => $this->fullFloatDriftPerThousand ?? 10,
-            'canvasShrinksPerCent' => $this->canvasShrinksPerCent ?? 3,
-            'fraction' => $this->fraction,
-            'battingRestHours' => $this->battingRestHours ?? 0,
-            'battingBestRestHours' => $this->battingBestRestHours ?? 0,
-        ];
-        foreach (self::lengths() as $name) {
+        $usual = self::of(new Practice());
+        $record = ['fraction' => $this->fraction];
+        foreach ([...self::WHOLES, ...self::DECIMALS] as $name) {
+            $record[$name] = $this->{$name} ?? ($usual->{$name} ?? 0);
+        }
+        foreach (self::LENGTHS as $name) {
             $length = $this->{$name};
             $record[$name] = $length instanceof Length ? $length->nanometres : 0;
         }
@@ -348,27 +295,19 @@ final class PracticeSettings
     public static function fromArray(array $record): self
     {
         $settings = self::of(new Practice());
-        foreach (self::lengths() as $name) {
-            $settings->{$name} = isset($record[$name])
-                ? Length::ofNanometres((int) $record[$name])
-                : $settings->{$name};
-        }
-        $settings->quiltingPerInch = (int) ($record['quiltingPerInch'] ?? $settings->quiltingPerInch);
-        $settings->bastingPerInch = (int) ($record['bastingPerInch'] ?? $settings->bastingPerInch);
-        $settings->bobbinMetres = (int) ($record['bobbinMetres'] ?? $settings->bobbinMetres);
         $settings->fraction = (int) ($record['fraction'] ?? $settings->fraction);
-        $settings->battingRestHours = (int) ($record['battingRestHours'] ?? $settings->battingRestHours);
-        $settings->battingBestRestHours = (int) ($record['battingBestRestHours'] ?? $settings->battingBestRestHours);
-        $settings->prebastingPerInch = (int) ($record['prebastingPerInch'] ?? $settings->prebastingPerInch);
-        $settings->bastingTurnsOff = (float) ($record['bastingTurnsOff'] ?? $settings->bastingTurnsOff);
-        $settings->metresAMinute = (float) ($record['metresAMinute'] ?? $settings->metresAMinute);
-        $settings->underFoot = (float) ($record['underFoot'] ?? $settings->underFoot);
-        $settings->driftPerThousand = (int) ($record['driftPerThousand'] ?? $settings->driftPerThousand);
-        $settings->fullFloatDriftPerThousand =
-            (int) ($record['fullFloatDriftPerThousand'] ?? $settings->fullFloatDriftPerThousand);
+        foreach (self::WHOLES as $name) {
+            $settings->{$name} = (int) ($record[$name] ?? $settings->{$name});
+        }
+        foreach (self::DECIMALS as $name) {
+            $settings->{$name} = (float) ($record[$name] ?? $settings->{$name});
+        }
         $length = static fn(string $name, ?Length $else): ?Length => isset($record[$name])
             ? Length::ofNanometres((int) $record[$name])
             : $else;
+        foreach (self::LENGTHS as $name) {
+            $settings->{$name} = $length($name, $settings->{$name});
+        }
         foreach ($settings->distances as $name => $usual) {
             $settings->distances[$name] = $length('distance_' . $name, $usual);
         }
@@ -381,27 +320,11 @@ final class PracticeSettings
         foreach ($settings->bulks as $name => $usual) {
             $settings->bulks[$name] = (float) ($record['bulk_' . $name] ?? $usual);
         }
-        $settings->canvasShrinksPerCent = (int) ($record['canvasShrinksPerCent'] ?? $settings->canvasShrinksPerCent);
         foreach (array_keys($settings->thickness) as $name) {
             $settings->thickness[$name] = (float) ($record['thickness_' . $name] ?? $settings->thickness[$name]);
         }
 
         return $settings;
-    }
-
-    /**
-     * @return list<'clampBite'|'footClearance'|'battingOverhang'|'seamAllowance'|'squaringAllowance'|'sectionOverlap'>
-     */
-    private static function lengths(): array
-    {
-        return [
-            'clampBite',
-            'footClearance',
-            'battingOverhang',
-            'seamAllowance',
-            'squaringAllowance',
-            'sectionOverlap',
-        ];
     }
 
     /** A form field's name has no hyphen. */

@@ -33,7 +33,7 @@ const log = new Log(
     person: document.body.dataset.person ?? "",
     run: root.dataset.run ?? "",
     url: root.dataset.entries ?? "",
-    token: root.dataset.token ?? "",
+    token: document.body.dataset.token ?? "",
   },
   show,
 );
@@ -67,6 +67,12 @@ function say(name, text) {
   if (place.textContent !== text) {
     place.textContent = text;
   }
+}
+
+/** Says it, or takes its place away where there is nothing to say. @param {string} name @param {string} text */
+function sayOrHide(name, text) {
+  one(`[data-shows="${name}"]`).hidden = text === "";
+  say(name, text);
 }
 
 function show() {
@@ -109,7 +115,7 @@ function show() {
   }
   showReading();
   showWhy();
-  showNotice();
+  sayOrHide("notice", notice());
   aids.sees(section());
   if (isParked && !dialog("return-dialog").open) {
     for (const list of /** @type {NodeListOf<HTMLElement>} */ (root.querySelectorAll("[data-return]"))) {
@@ -223,25 +229,15 @@ const calledHere = (name) => (root.querySelector(`[data-part="${name}"] span`)?.
 
 /** Says so where the frame does not stand as the step needs it. @param {Record<string, string>} state @param {number} place */
 function showUnmet(state, place) {
-  const box = one('[data-shows="unmet"]');
   const needs = looking === null ? (steps[place]?.needs ?? {}) : {};
   const wrong = Object.entries(needs).filter(([name, is]) => name in state && state[name] !== is);
-  const text = wrong.length === 0 ? "" : `First: ${wrong.map(([name, is]) => `${calledHere(name)} ${is}`).join(", ")}.`;
-  box.hidden = text === "";
-  if (box.textContent !== text) {
-    box.textContent = text;
-  }
+  sayOrHide(
+    "unmet",
+    wrong.length === 0 ? "" : `First: ${wrong.map(([name, is]) => `${calledHere(name)} ${is}`).join(", ")}.`,
+  );
 }
 
-function showNotice() {
-  const box = one('[data-shows="notice"]');
-  const text = notice();
-  box.hidden = text === "";
-  if (box.textContent !== text) {
-    box.textContent = text;
-  }
-}
-
+/** What stands between this device and the server; empty where nothing does. */
 function notice() {
   const held = log.waiting - log.unkept;
   const kept =

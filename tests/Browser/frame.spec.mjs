@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { begin, bringIn, expectAwake, expectSent, goTo, job, step } from "./loads.mjs";
+import { begin, bringIn, expectAwake, expectSent, goTo, job, onServer, step } from "./loads.mjs";
 import { expectAccessible, expectNoOverflow, openQuilt, signIn, watchErrors } from "./studio.mjs";
 
 test.beforeEach(async ({ page }) => signIn(page));
@@ -19,13 +19,6 @@ const long = {
   batting: { width: "66 in", length: "96 in", kind: "cotton" },
   load: { margins: "four" },
 };
-
-/** The log as the server has it. */
-const onServer = (page, quilt) =>
-  page.request
-    .get(`${quilt}/frame/entries?after=0`)
-    .then((answer) => answer.json())
-    .then(({ entries }) => entries);
 
 /** How often the server has a step as done. */
 const timesDone = async (page, quilt, key) =>
@@ -226,7 +219,8 @@ test("drift is forecast as in the worked example", async ({ page }) => {
   const quilt = await bringIn(page, job("Worked example", long));
   await begin(page, quilt);
   await page.evaluate(async () => {
-    const { entries, token } = document.getElementById("frame").dataset;
+    const { entries } = document.getElementById("frame").dataset;
+    const { token } = document.body.dataset;
     const read = [
       [0, 0, 0],
       [12, 1 / 8, 1 / 8],

@@ -100,6 +100,13 @@ export async function goTo(page, key) {
   throw new Error(`No step ${key} is reached.`);
 }
 
+/** The log of a quilt as the server has it. */
+export const onServer = (page, quilt) =>
+  page.request
+    .get(`${quilt}/frame/entries?after=0`)
+    .then((answer) => answer.json())
+    .then(({ entries }) => entries);
+
 /** Nothing waits on the device any more. */
 export async function expectSent(page) {
   await expect

@@ -1,14 +1,7 @@
 // What is written at a frame while the server is gone, and how it gets there after all.
 import { expect, test } from "@playwright/test";
-import { begin, bringIn, expectSent, goTo, job, step } from "./loads.mjs";
+import { begin, bringIn, expectSent, goTo, job, onServer, step } from "./loads.mjs";
 import { signIn } from "./studio.mjs";
-
-/** The log as the server has it. */
-const onServer = (page, quilt) =>
-  page.request
-    .get(`${quilt}/frame/entries?after=0`)
-    .then((answer) => answer.json())
-    .then(({ entries }) => entries);
 
 /** Puts entries where the page at the frame keeps what it could not send. */
 const leave = (page, count, data, kind = "note") =>

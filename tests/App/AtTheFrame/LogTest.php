@@ -327,7 +327,7 @@ final class LogTest extends StudioTestCase
     {
         $quilt = $this->quilt(self::rows());
         $this->begin($quilt);
-        $token = $this->browser->followRedirect()->filter('#frame')->attr('data-token');
+        $token = $this->browser->followRedirect()->filter('body')->attr('data-token');
         $entries = array_map(
             static fn(int $i, array $entry): array => [
                 'key' => \sprintf('device-a-%04d', $i),

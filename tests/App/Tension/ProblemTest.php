@@ -132,7 +132,7 @@ final class ProblemTest extends StudioTestCase
     {
         $quilt = $this->quilt(self::rows());
         $this->begin($quilt);
-        $token = $this->browser->followRedirect()->filter('#frame')->attr('data-token');
+        $token = $this->browser->followRedirect()->filter('body')->attr('data-token');
         $all = [
             ...$entries,
             [

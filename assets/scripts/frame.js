@@ -244,7 +244,10 @@ function notice() {
     (held === 0 ? "" : ` ${held} kept on this device.`) +
     (log.unkept === 0 ? "" : ` ${log.unkept} found no room on this device: leave this page open until it is sent.`);
   if (log.isShutOut) {
-    return `Signed out. Open the page again and sign in; ${log.unkept === 0 ? "nothing is lost." : ""}${kept}`;
+    // What found no room cannot be sent from here any more, and goes with the page.
+    return log.unkept === 0
+      ? `Signed out. Open the page again and sign in; nothing is lost.${kept}`
+      : `Signed out, and this device has no room: note the last ${log.unkept} on paper, then open the page again and sign in.`;
   }
   if (!log.isConnected) {
     return `No answer from the server. Go on; it is sent when it answers.${kept}`;

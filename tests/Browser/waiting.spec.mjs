@@ -19,6 +19,18 @@ const leave = (page, count, data, kind = "note") =>
     [count, data, kind],
   );
 
+/** Leaves no room in the store of this device. */
+const fill = (page) =>
+  page.evaluate(() => {
+    for (let size = 1 << 22; size > 0; size >>= 1) {
+      try {
+        localStorage.setItem(`filler-${size}`, "x".repeat(size));
+      } catch {
+        // The next half of it.
+      }
+    }
+  });
+
 test("hundreds of entries and more photos than fit in one post all arrive, once", async ({ page }) => {
   await signIn(page);
   const quilt = await bringIn(page, job("A long day alone"));
@@ -47,15 +59,7 @@ test("a device without room says so, and what it could not keep is sent while th
   await signIn(page);
   const quilt = await bringIn(page, job("No room left"));
   await begin(page, quilt);
-  await page.evaluate(() => {
-    for (let size = 1 << 22; size > 0; size >>= 1) {
-      try {
-        localStorage.setItem(`filler-${size}`, "x".repeat(size));
-      } catch {
-        // The next half of it.
-      }
-    }
-  });
+  await fill(page);
   await context.setOffline(true);
   await page.keyboard.press("Space");
   await expect(step(page)).toHaveAttribute("data-step", "machine");
@@ -63,6 +67,16 @@ test("a device without room says so, and what it could not keep is sent while th
   await context.setOffline(false);
   await expect(page.locator(".frame-notice")).toBeHidden({ timeout: 15_000 });
   expect((await onServer(page, quilt)).map((entry) => entry.step)).toEqual(["room"]);
+});
+
+test("signed out and without room, one is told what to write on paper", async ({ page, context }) => {
+  await signIn(page);
+  const quilt = await bringIn(page, job("Signed out and full"));
+  await begin(page, quilt);
+  await fill(page);
+  await context.clearCookies();
+  await page.keyboard.press("Space");
+  await expect(page.getByText(/no room: note the last 1 on paper, then open the page again and sign in/)).toBeVisible();
 });
 
 test("what waits goes out from any page, also for a run that was ended elsewhere", async ({ page, context }) => {

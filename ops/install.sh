@@ -73,7 +73,7 @@ build_assets() {
 
 install_all() {
     mkdir -p "$root/var"
-    need_packages php8.2-cli php8.2-curl php8.2-mysql php8.2-gd php8.2-intl php8.2-mbstring php8.2-xml php8.2-opcache composer unzip "$@"
+    need_packages php8.2-cli php8.2-curl php8.2-mysql php8.2-gd php8.2-intl php8.2-mbstring php8.2-xml php8.2-zip php8.2-opcache composer unzip "$@"
     [ -n "${DATABASE_URL:-}" ] || need_packages mariadb-server
     command -v node >/dev/null && command -v npm >/dev/null || fail 'Node.js 20 with npm is needed; on Debian: nodejs and npm.'
     [ -d "$root/vendor" ] || rm -f "$root/var/stamps/composer"

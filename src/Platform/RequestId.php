@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Platform;
+
+use Monolog\Attribute\AsMonologProcessor;
+use Monolog\LogRecord;
+use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
+use Symfony\Component\HttpFoundation\RequestStack;
+use Symfony\Component\HttpKernel\Event\RequestEvent;
+use Symfony\Component\HttpKernel\Event\ResponseEvent;
+
+/** One number for each request: in every line that it logs, in its answer, and on the page that says that it failed. */
+#[AsMonologProcessor]
+final readonly class RequestId
+{
+    public const ATTRIBUTE = '_request_id';
+
+    public function __construct(private RequestStack $requests) {}
+
+    #[AsEventListener(priority: 4096)]
+    public function give(RequestEvent $event): void
+    {
+        if ($event->isMainRequest()) {
+            $event->getRequest()->attributes->set(self::ATTRIBUTE, bin2hex(random_bytes(6)));
+        }
+    }
+
+    #[AsEventListener]
+    public function answer(ResponseEvent $event): void
+    {
+        if ($event->isMainRequest()) {
+            $event
+                ->getResponse()
+                ->headers->set('X-Request-Id', $event->getRequest()->attributes->getString(self::ATTRIBUTE));
+        }
+    }
+
+    public function __invoke(LogRecord $record): LogRecord
+    {
+        $id = $this->requests->getMainRequest()?->attributes->get(self::ATTRIBUTE);
+        if (null !== $id) {
+            $record->extra['request'] = $id;
+        }
+
+        return $record;
+    }
+}

@@ -21,6 +21,20 @@ function holdSecondClick(/** @type {SubmitEvent} */ event) {
   }
 }
 
+/** Buttons that copy what stands in a field, where the browser lets a page do so. */
+function offerCopies() {
+  for (const button of /** @type {NodeListOf<HTMLButtonElement>} */ (document.querySelectorAll("button[data-copy]"))) {
+    const field = /** @type {HTMLTextAreaElement | null} */ (document.getElementById(button.dataset.copy ?? ""));
+    if (field && navigator.clipboard) {
+      button.hidden = false;
+      button.addEventListener("click", async () => {
+        await navigator.clipboard.writeText(field.value);
+        button.textContent = "Copied";
+      });
+    }
+  }
+}
+
 /** Says so when a change could not be sent, and sends the whole form again once the server answers. */
 function watchConnection() {
   let waiting = 0;
@@ -74,4 +88,5 @@ document.addEventListener("click", (event) => {
     window.print();
   }
 });
+offerCopies();
 watchConnection();

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Account\Leaving;
+
+use App\Account\Devices\SignedInRepository;
+use App\Account\Person;
+use App\Account\PersonRepository;
+use App\Account\Studio;
+use App\Audit\AuditLog;
+use App\Audit\Happening;
+use App\Mail\Post;
+use Doctrine\ORM\EntityManagerInterface;
+use Psr\Clock\ClockInterface;
+
+/** Closes a studio, keeps it after all, and erases what was closed when its time of grace is over. */
+final readonly class Closing
+{
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private PersonRepository $people,
+        private SignedInRepository $devices,
+        private StudioRows $rows,
+        private AuditLog $log,
+        private Post $post,
+        private ClockInterface $clock,
+    ) {}
+
+    public function close(Person $owner): void
+    {
+        $studio = $owner->studio();
+        $studio->close($this->clock->now());
+        $this->entities->flush();
+        $this->log->note($owner, Happening::StudioClosing);
+        foreach ($this->people->findOf($studio) as $person) {
+            $this->post->send($studio, $person->email(), 'closing', [
+                'person' => $person,
+                'who' => $owner->name(),
+                'day' => $studio->erasedOn()?->setTimezone($studio->timeZone()),
+            ]);
+            if ($person !== $owner) {
+                $this->devices->endAllOf($person);
+            }
+        }
+    }
+
+    public function keep(Person $owner): void
+    {
+        $owner->studio()->keep();
+        $this->entities->flush();
+        $this->log->note($owner, Happening::StudioKept);
+    }
+
+    /** @return int how many were erased */
+    public function erase(): int
+    {
+        $over = $this->entities
+            ->createQuery('SELECT s FROM ' . Studio::class . ' s WHERE s.erasedOn <= :now ORDER BY s.id')
+            ->setParameter('now', $this->clock->now())
+            ->getResult();
+        \assert(\is_array($over));
+        foreach ($over as $studio) {
+            \assert($studio instanceof Studio);
+            $this->rows->erase($studio);
+        }
+
+        return \count($over);
+    }
+}

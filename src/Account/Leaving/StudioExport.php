@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Account\Leaving;
+
+use App\Account\Studio;
+use App\AtTheFrame\Photo;
+use App\Designs\StudioDesign;
+use App\Quilt\Quilt;
+use App\Quilt\Subject;
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\Filesystem\Filesystem;
+
+/**
+ * Everything of a studio as one ZIP: each quilt as a job document, photos and designs as files, and every record as it is
+ * kept, a line of JSON each. Written by way of files, so that its size does not matter to the memory.
+ */
+final readonly class StudioExport
+{
+    private const JSON =
+        \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR | \JSON_INVALID_UTF8_SUBSTITUTE;
+
+    public function __construct(private EntityManagerInterface $entities, private StudioRows $rows) {}
+
+    /** @return string the path of a file that is the caller's to take away */
+    public function write(Studio $studio): string
+    {
+        $files = new Filesystem();
+        $folder = $files->tempnam(sys_get_temp_dir(), 'export');
+        $files->remove($folder);
+        $path = $folder . '.zip';
+        try {
+            $this->writeRows($studio, $folder, $files);
+            $this->writeQuilts($studio, $folder, $files);
+            $this->writeFiles($studio, $folder, $files);
+            $this->pack($folder, $path);
+        } finally {
+            $files->remove($folder);
+        }
+
+        return $path;
+    }
+
+    private function writeRows(Studio $studio, string $folder, Filesystem $files): void
+    {
+        $counts = [];
+        foreach (array_keys(StudioRows::TABLES) as $table) {
+            $files->dumpFile("$folder/records/$table.jsonl", '');
+            $file = fopen("$folder/records/$table.jsonl", 'w');
+            \assert(false !== $file);
+            $count = 0;
+            foreach ($this->rows->of($studio, $table) as $row) {
+                fwrite($file, json_encode($row, self::JSON) . "\n");
+                ++$count;
+            }
+            $counts[$table] = $count;
+            fclose($file);
+        }
+        $files->dumpFile(
+            "$folder/manifest.json",
+            json_encode(
+                ['format' => 'schwung/studio', 'version' => 1, 'studio' => $studio->name(), 'records' => $counts],
+                self::JSON | \JSON_PRETTY_PRINT,
+            ),
+        );
+    }
+
+    private function writeQuilts(Studio $studio, string $folder, Filesystem $files): void
+    {
+        $quilts = $this->entities
+            ->createQuery('SELECT q FROM ' . Quilt::class . ' q WHERE q.studio = :studio ORDER BY q.id')
+            ->setParameter('studio', $studio->id(), 'ulid');
+        /** @var Quilt $quilt */
+        foreach ($quilts->toIterable() as $quilt) {
+            $files->dumpFile(
+                "$folder/quilts/{$quilt->id()}.json",
+                json_encode(Subject::of($quilt)->job($studio->units())->toArray(), self::JSON | \JSON_PRETTY_PRINT),
+            );
+            $this->entities->detach($quilt);
+        }
+    }
+
+    private function writeFiles(Studio $studio, string $folder, Filesystem $files): void
+    {
+        $photos = $this->entities
+            ->createQuery(
+                'SELECT p FROM ' .
+                    Photo::class .
+                    ' p JOIN p.run r JOIN r.quilt q WHERE q.studio = :studio ORDER BY p.id',
+            )
+            ->setParameter('studio', $studio->id(), 'ulid');
+        /** @var Photo $photo */
+        foreach ($photos->toIterable() as $photo) {
+            $files->dumpFile("$folder/photos/{$photo->id()}.jpg", $photo->jpeg());
+            $this->entities->detach($photo);
+        }
+        foreach ($this->entities->getRepository(StudioDesign::class)->findBy(['studio' => $studio]) as $design) {
+            $files->dumpFile("$folder/designs/{$design->id()}.txt", $design->name . "\n" . $design->pathData() . "\n");
+        }
+    }
+
+    private function pack(string $folder, string $path): void
+    {
+        $zip = new \ZipArchive();
+        $zip->open($path, \ZipArchive::CREATE | \ZipArchive::OVERWRITE);
+        $found = new \RecursiveIteratorIterator(
+            new \RecursiveDirectoryIterator($folder, \FilesystemIterator::SKIP_DOTS),
+        );
+        $names = [];
+        foreach ($found as $file) {
+            \assert($file instanceof \SplFileInfo);
+            $names[] = substr($file->getPathname(), \strlen($folder) + 1);
+        }
+        sort($names);
+        foreach ($names as $name) {
+            $zip->addFile("$folder/$name", $name);
+        }
+        if (!$zip->close()) {
+            throw new \RuntimeException('The export could not be packed: is the disk full?');
+        }
+    }
+}

@@ -58,6 +58,10 @@ for (const script of readdirSync(join(root, "assets/scripts"))) {
 
 copyFileSync(join(root, "assets/worker/frame-worker.js"), join(out, "frame-worker.js"));
 
+// The passwords that are tried first everywhere, one a line (MIT, see that package's LICENSE.txt).
+const common = JSON.parse(readFileSync(join(modules, "@zxcvbn-ts/language-common/src/passwords.json"), "utf8"));
+writeFileSync(join(out, "common-passwords.txt"), `${common.join("\n")}\n`);
+
 // Names stay; a version in the query tells browsers when a file has changed.
 const manifest = {};
 for (const name of readdirSync(out)) {

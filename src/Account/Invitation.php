@@ -13,16 +13,12 @@ use Symfony\Component\Uid\Ulid;
 #[ORM\UniqueConstraint(name: 'invitation_secret', columns: ['secret_hash'])]
 class Invitation
 {
+    use OpensByLink;
+
     private const DAYS = 7;
 
     #[ORM\Id, ORM\Column(type: UlidType::NAME)]
     private Ulid $id;
-
-    #[ORM\Column(length: 64)]
-    private string $secretHash;
-
-    #[ORM\Column]
-    private \DateTimeImmutable $expires;
 
     public function __construct(
         #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)] public readonly Studio $studio,
@@ -32,27 +28,11 @@ class Invitation
         \DateTimeImmutable $now,
     ) {
         $this->id = new Ulid();
-        $this->secretHash = self::hash($secret);
-        $this->expires = $now->modify('+' . self::DAYS . ' days');
+        $this->openBy($secret, $now->modify('+' . self::DAYS . ' days'));
     }
 
     public function id(): Ulid
     {
         return $this->id;
-    }
-
-    public static function hash(#[\SensitiveParameter] string $secret): string
-    {
-        return hash('sha256', $secret);
-    }
-
-    public function isFor(#[\SensitiveParameter] string $secret): bool
-    {
-        return hash_equals($this->secretHash, self::hash($secret));
-    }
-
-    public function isOpenAt(\DateTimeImmutable $now): bool
-    {
-        return $now < $this->expires;
     }
 }

@@ -7,6 +7,7 @@ namespace App\Account;
 use App\Platform\KeepsRecords;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\Persistence\ManagerRegistry;
+use Symfony\Component\Uid\Ulid;
 
 /** @extends ServiceEntityRepository<Invitation> */
 final class InvitationRepository extends ServiceEntityRepository
@@ -22,9 +23,14 @@ final class InvitationRepository extends ServiceEntityRepository
 
     public function findOpen(#[\SensitiveParameter] string $secret, \DateTimeImmutable $now): ?Invitation
     {
-        $invitation = $this->findOneBy(['secretHash' => Invitation::hash($secret)]);
+        $invitation = $this->findOneBy(['secretHash' => LinkSecret::hash($secret)]);
 
-        return null !== $invitation && $invitation->isFor($secret) && $invitation->isOpenAt($now) ? $invitation : null;
+        return true === $invitation?->isOpenedBy($secret, $now) ? $invitation : null;
+    }
+
+    public function findOneOf(Studio $studio, Ulid $id): ?Invitation
+    {
+        return $this->findOneBy(['studio' => $studio, 'id' => $id]);
     }
 
     /** @return list<Invitation> */

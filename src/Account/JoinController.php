@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Account;
 
+use App\Account\Password\NewPassword;
+use App\Account\Password\NewPasswordType;
+use App\Mail\Post;
 use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Bundle\SecurityBundle\Security;
@@ -18,7 +21,7 @@ final class JoinController extends AbstractController
         Route(
             '/join/{secret}',
             name: 'app_account_join',
-            requirements: ['secret' => '[A-Za-z0-9_-]{43}'],
+            requirements: ['secret' => LinkSecret::PATTERN],
             methods: ['GET', 'POST'],
         ),
     ]
@@ -30,15 +33,20 @@ final class JoinController extends AbstractController
         StudioOpening $opening,
         Security $security,
         ClockInterface $clock,
+        Post $post,
     ): Response {
         $invitation = $invitations->findOpen($secret, $clock->now());
         if (null === $invitation || $people->isTaken($invitation->email)) {
             return $this->render('account/join_closed.html.twig', response: new Response(status: Response::HTTP_GONE));
         }
-        $password = new NewPassword();
+        $password = new NewPassword([$invitation->name, $invitation->email, $invitation->studio->name()]);
         $form = $this->createForm(NewPasswordType::class, $password)->handleRequest($request);
         if ($form->isSubmitted() && $form->isValid()) {
-            $security->login($opening->join($invitation, $password->password), 'form_login', 'main');
+            $security->login(
+                $opening->join($invitation, $password->password, $post->leavesTheHouse()),
+                'form_login',
+                'main',
+            );
 
             return $this->redirectToRoute('app_bench_index', status: Response::HTTP_SEE_OTHER);
         }

@@ -36,6 +36,22 @@ class Person implements UserInterface, PasswordAuthenticatedUserInterface
     #[ORM\Column]
     private string $passwordHash = '';
 
+    /** When its letter was answered from this address; null until then. */
+    #[ORM\Column(nullable: true)]
+    private ?\DateTimeImmutable $confirmed = null;
+
+    /** What the second step is reckoned from, sealed; null where there is none. */
+    #[ORM\Column(length: 120, nullable: true)]
+    private ?string $secondStep = null;
+
+    /** The span of thirty seconds whose code was taken last: none is taken twice. */
+    #[ORM\Column(nullable: true)]
+    private ?int $codeTaken = null;
+
+    /** @var list<string> hashes of the codes that stand in for the second step, each once */
+    #[ORM\Column(type: Types::JSON)]
+    private array $recoveryCodes = [];
+
     #[ORM\Column]
     private bool $owner;
 
@@ -175,6 +191,84 @@ class Person implements UserInterface, PasswordAuthenticatedUserInterface
     public function changePassword(string $hash): void
     {
         $this->passwordHash = $hash;
+    }
+
+    public function hasConfirmedAddress(): bool
+    {
+        return null !== $this->confirmed;
+    }
+
+    public function confirmAddress(\DateTimeImmutable $now): void
+    {
+        $this->confirmed ??= $now;
+    }
+
+    /** To one that has just answered its letter. */
+    public function changeAddress(string $email, \DateTimeImmutable $now): void
+    {
+        $this->email = self::canonical($email);
+        $this->confirmed = $now;
+    }
+
+    public function hasSecondStep(): bool
+    {
+        return null !== $this->secondStep;
+    }
+
+    /** @return ?string sealed */
+    public function secondStep(): ?string
+    {
+        return $this->secondStep;
+    }
+
+    /** @param list<string> $recoveryCodes hashes */
+    public function turnSecondStepOn(string $sealed, int $codeTaken, array $recoveryCodes): void
+    {
+        $this->secondStep = $sealed;
+        $this->codeTaken = $codeTaken;
+        $this->recoveryCodes = $recoveryCodes;
+    }
+
+    public function turnSecondStepOff(): void
+    {
+        $this->secondStep = null;
+        $this->codeTaken = null;
+        $this->recoveryCodes = [];
+    }
+
+    public function codeTaken(): ?int
+    {
+        return $this->codeTaken;
+    }
+
+    public function takeCode(int $span): void
+    {
+        $this->codeTaken = $span;
+    }
+
+    public function countRecoveryCodes(): int
+    {
+        return \count($this->recoveryCodes);
+    }
+
+    /** Whether the code was one of those left; it is none from then on. */
+    public function takeRecoveryCode(string $hash): bool
+    {
+        $left = array_values(array_diff($this->recoveryCodes, [$hash]));
+        $isTaken = $left !== $this->recoveryCodes;
+        $this->recoveryCodes = $left;
+
+        return $isTaken;
+    }
+
+    /** The studio is somebody else's now; this person helps. */
+    public function handOverTo(self $that): void
+    {
+        if (!$this->owner || $that->studio !== $this->studio || $that === $this) {
+            throw new \LogicException('Only an owner hands over, to somebody of the same studio.');
+        }
+        $this->owner = false;
+        $that->owner = true;
     }
 
     public function getPassword(): string

@@ -11,6 +11,7 @@ use Symfony\Bridge\Doctrine\Security\User\UserLoaderInterface;
 use Symfony\Component\Security\Core\Exception\UnsupportedUserException;
 use Symfony\Component\Security\Core\User\PasswordAuthenticatedUserInterface;
 use Symfony\Component\Security\Core\User\PasswordUpgraderInterface;
+use Symfony\Component\Uid\Ulid;
 
 /** @extends ServiceEntityRepository<Person> */
 final class PersonRepository extends ServiceEntityRepository implements PasswordUpgraderInterface, UserLoaderInterface
@@ -33,6 +34,11 @@ final class PersonRepository extends ServiceEntityRepository implements Password
     public function isTaken(string $email): bool
     {
         return null !== $this->loadUserByIdentifier($email);
+    }
+
+    public function findOneOf(Studio $studio, Ulid $id): ?Person
+    {
+        return $this->findOneBy(['studio' => $studio, 'id' => $id]);
     }
 
     /** @return list<Person> owners first, then by name */

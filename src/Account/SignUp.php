@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\Account;
 
+use App\Account\Password\GoodPassword;
+use App\Account\Password\OwnWords;
 use Schwung\Core\Measure\UnitSystem;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** What a new studio tells of itself. */
-final class SignUp
+#[GoodPassword]
+final class SignUp implements OwnWords
 {
     public function __construct(
         #[
@@ -27,14 +30,6 @@ final class SignUp
             Assert\Length(max: 180),
         ]
         public string $email = '',
-        #[
-            Assert\NotBlank(message: 'Choose a password.'),
-            Assert\Length(
-                min: 12,
-                max: 200,
-                minMessage: 'At least {{ limit }} characters, so that it is hard to guess.',
-            ),
-        ]
         public string $password = '',
         public UnitSystem $units = UnitSystem::Inches,
         #[
@@ -43,4 +38,14 @@ final class SignUp
         ]
         public string $timeZone = 'UTC',
     ) {}
+
+    public function password(): string
+    {
+        return $this->password;
+    }
+
+    public function ownWords(): array
+    {
+        return [$this->studio, $this->name, $this->email];
+    }
 }

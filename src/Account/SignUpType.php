@@ -37,7 +37,7 @@ final class SignUpType extends AbstractType
             ])
             ->add('password', PasswordType::class, [
                 'label' => 'Password',
-                'help' => 'At least 12 characters.',
+                'help' => 'At least 12 characters; four words in a row are easy to keep in mind.',
                 'empty_data' => '',
                 'always_empty' => false,
                 'attr' => ['autocomplete' => 'new-password', 'data-never-keep' => ''],

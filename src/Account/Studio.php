@@ -17,6 +17,8 @@ use Symfony\Component\Uid\Ulid;
 #[ORM\Entity]
 class Studio
 {
+    public const DAYS_OF_GRACE = 30;
+
     #[ORM\Id, ORM\Column(type: UlidType::NAME)]
     private Ulid $id;
 
@@ -44,6 +46,10 @@ class Studio
     #[ORM\Column]
     private int $seen = 0;
 
+    /** When a studio that was closed is erased with everything in it; null while it is open. */
+    #[ORM\Column(nullable: true)]
+    private ?\DateTimeImmutable $erasedOn = null;
+
     public function __construct(string $name, UnitSystem $units, string $timeZone)
     {
         $this->id = new Ulid();
@@ -55,6 +61,22 @@ class Studio
     public function id(): Ulid
     {
         return $this->id;
+    }
+
+    /** Closes it: so long everything can still be fetched, or the studio be kept after all. */
+    public function close(\DateTimeImmutable $now): void
+    {
+        $this->erasedOn ??= $now->modify('+' . self::DAYS_OF_GRACE . ' days');
+    }
+
+    public function keep(): void
+    {
+        $this->erasedOn = null;
+    }
+
+    public function erasedOn(): ?\DateTimeImmutable
+    {
+        return $this->erasedOn;
     }
 
     public function seen(): int

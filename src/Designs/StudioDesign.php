@@ -37,6 +37,12 @@ class StudioDesign
         return $this->id;
     }
 
+    /** The d attribute of an SVG path, in millimetres. */
+    public function pathData(): string
+    {
+        return $this->path;
+    }
+
     /** Null where what is stored cannot be read any more. */
     public function path(): ?StitchPath
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Platform;
 
+use App\Account\Leaving\Closing;
 use Doctrine\DBAL\Connection;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -11,26 +12,40 @@ use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Style\SymfonyStyle;
 
 /** Takes away what has run out, so that nothing grows for ever: once an hour is enough. */
-#[AsCommand('app:prune', 'Takes away sessions, remembered devices, invitations and counts that have run out')]
+#[AsCommand('app:prune', 'Takes away what has run out: sessions, devices, links, letters, counts, closed studios')]
 final readonly class PruneCommand
 {
     private const REMEMBERED_DAYS = 30;
 
-    public function __construct(private Connection $database, private ClockInterface $clock) {}
+    public function __construct(
+        private Connection $database,
+        private Closing $closing,
+        private ClockInterface $clock,
+    ) {}
 
     public function __invoke(SymfonyStyle $io): int
     {
         $now = $this->clock->now()->setTimezone(new \DateTimeZone('UTC'));
         $seconds = $now->getTimestamp();
+        $text = $now->format('Y-m-d H:i:s');
         $taken = [
             'sessions' => $this->database->executeStatement('DELETE FROM sessions WHERE sess_lifetime < ?', [$seconds]),
             'remembered devices' => $this->database->executeStatement(
                 'DELETE FROM rememberme_token WHERE lastUsed < ?',
                 [$now->modify('-' . self::REMEMBERED_DAYS . ' days')->format('Y-m-d H:i:s')],
             ),
-            'invitations' => $this->database->executeStatement('DELETE FROM invitation WHERE expires < ?', [
-                $now->format('Y-m-d H:i:s'),
+            'devices' => $this->database->executeStatement(
+                'DELETE FROM signed_in WHERE session_id NOT IN (SELECT sess_id FROM sessions)
+                    AND (series IS NULL OR series NOT IN (SELECT series FROM rememberme_token))',
+            ),
+            'invitations' => $this->database->executeStatement('DELETE FROM invitation WHERE expires < ?', [$text]),
+            'links' => $this->database->executeStatement('DELETE FROM account_link WHERE expires < ?', [$text]),
+            'sign-ups' => $this->database->executeStatement('DELETE FROM sign_up_waiting WHERE expires < ?', [$text]),
+            'letters' => $this->database->executeStatement('DELETE FROM letter WHERE until < ?', [$text]),
+            'log of who did what' => $this->database->executeStatement('DELETE FROM audit_entry WHERE at < ?', [
+                $now->modify('-1 year')->format('Y-m-d H:i:s'),
             ]),
+            'closed studios' => $this->closing->erase(),
             'counts' => $this->database->executeStatement(
                 'DELETE FROM cache_items WHERE item_lifetime + item_time <= ?',
                 [$seconds],

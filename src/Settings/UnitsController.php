@@ -6,6 +6,7 @@ namespace App\Settings;
 
 use App\Account\Person;
 use App\Account\PersonRepository;
+use App\Platform\OwnPath;
 use Schwung\Core\Measure\UnitSystem;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\RedirectResponse;
@@ -28,11 +29,9 @@ final class UnitsController extends AbstractController
     ): RedirectResponse {
         $person->changeUnits($units);
         $people->save();
-        $back = $request->getPayload()->getString('back');
 
-        // Only a path of this application, never another place.
         return new RedirectResponse(
-            1 === preg_match('~^/(?![/\\\\])[!-\~]{0,500}$~', $back) ? $back : $this->generateUrl('app_bench_index'),
+            OwnPath::of($request->getPayload()->getString('back'), $this->generateUrl('app_bench_index')),
             Response::HTTP_SEE_OTHER,
         );
     }

@@ -141,7 +141,7 @@ final class AccountTest extends StudioTestCase
             new \DateTimeImmutable(),
         );
         $this->service(EntityManagerInterface::class)->persist($invitation);
-        $this->browser->loginUser($this->service(StudioOpening::class)->join($invitation, 'another long one'));
+        $this->browser->loginUser($this->service(StudioOpening::class)->join($invitation, 'another long one', false));
         $this->browser->request('GET', '/people');
         self::assertSelectorNotExists('form[name=helper]');
         $this->browser->request('POST', '/people');
@@ -158,8 +158,9 @@ final class AccountTest extends StudioTestCase
             new \DateTimeImmutable('-8 days'),
         );
 
-        self::assertFalse($invitation->isOpenAt(new \DateTimeImmutable()));
-        self::assertTrue($invitation->isOpenAt(new \DateTimeImmutable('-2 days')));
+        self::assertFalse($invitation->isOpenedBy('secret', new \DateTimeImmutable()));
+        self::assertFalse($invitation->isOpenedBy('another', new \DateTimeImmutable('-2 days')));
+        self::assertTrue($invitation->isOpenedBy('secret', new \DateTimeImmutable('-2 days')));
     }
 
     public function testStrangersSeeNothing(): void

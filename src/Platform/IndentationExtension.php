@@ -24,7 +24,8 @@ final class IndentationExtension extends AbstractExtension implements NodeVisito
 
     public function enterNode(Node $node, Environment $env): Node
     {
-        if ($node instanceof TextNode) {
+        // A letter is read as it is written.
+        if ($node instanceof TextNode && !str_ends_with((string) $node->getTemplateName(), '.txt.twig')) {
             $text = $node->getAttribute('data');
             $node->setAttribute('data', \is_string($text) ? preg_replace('/[ \t]*\R\s*/', "\n", $text) : $text);
         }

@@ -47,7 +47,7 @@ final class ForgottenController extends AbstractController
         }
         // One letter more would tell nothing new; the answer is the same.
         if ($accountLimiter->create(hash('sha256', $email))->consume()->isAccepted()) {
-            $bus->dispatch(new PasswordForgotten($email));
+            $bus->dispatch(new PasswordForgotten($email, (string) $request->getClientIp()));
         }
         $this->addFlash('asked', $email);
 

@@ -7,5 +7,6 @@ namespace App\Account\Address;
 /** Somebody has typed an address and wants a new password; whether anybody has it is looked up while nobody waits. */
 final readonly class PasswordForgotten
 {
-    public function __construct(public string $email) {}
+    /** @param string $from the address that the request came from */
+    public function __construct(public string $email, public string $from) {}
 }

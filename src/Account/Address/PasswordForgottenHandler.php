@@ -22,7 +22,7 @@ final readonly class PasswordForgottenHandler
     {
         $person = $this->people->loadUserByIdentifier($message->email);
         if (null !== $person) {
-            $this->log->note($person, Happening::PasswordForgotten);
+            $this->log->note($person, Happening::PasswordForgotten, "from {$message->from}");
             $this->letters->sendNewPassword($person);
         }
     }

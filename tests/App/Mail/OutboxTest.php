@@ -52,6 +52,7 @@ final class OutboxTest extends StudioTestCase
         ]);
         $letter = $this->letters('ida@studio.example')[0];
         self::assertStringStartsWith('Ida & <b>Co</b>', $letter->text);
+        self::assertStringContainsString(",\n\nYou have left.", $letter->text, 'Its paragraphs stay apart.');
         $headers = explode("\r\n\r\n", $letter->toMessage('Schwung <schwung@localhost>'))[0];
         self::assertStringNotContainsString('Bcc', $headers);
     }

@@ -9,7 +9,7 @@ use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\RedirectResponse;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpFoundation\Session\SessionInterface;
-use Symfony\Component\HttpKernel\Event\ControllerEvent;
+use Symfony\Component\HttpKernel\Event\ControllerArgumentsEvent;
 use Symfony\Component\Routing\Generator\UrlGeneratorInterface;
 use Symfony\Component\Security\Http\Authenticator\Passport\Credentials\CustomCredentials;
 use Symfony\Component\Security\Http\Authenticator\Passport\Credentials\PasswordCredentials;
@@ -45,8 +45,9 @@ final readonly class Sureness
         }
     }
 
-    #[AsEventListener]
-    public function ask(ControllerEvent $event): void
+    /** After it was found that the person may do it at all. */
+    #[AsEventListener(priority: -10)]
+    public function ask(ControllerArgumentsEvent $event): void
     {
         $request = $event->getRequest();
         if ([] === $event->getAttributes(Grave::class) || $this->isShown($request->getSession())) {
@@ -54,6 +55,7 @@ final readonly class Sureness
         }
         $back = $request->isMethodSafe() ? $request->getRequestUri() : $request->headers->get('Referer', '');
         $path = parse_url((string) $back, \PHP_URL_PATH);
+        $event->setArguments([]);
         $event->setController(
             fn(): RedirectResponse => new RedirectResponse(
                 $this->urls->generate('app_account_sure', ['back' => \is_string($path) ? $path : '/']),

@@ -60,7 +60,11 @@ final class MutatedFormsTest extends StudioTestCase
             '/settings/practice',
             '/settings/loading',
             '/settings/you',
-            '/settings/people',
+            '/settings/account',
+            '/settings/account/sure',
+            '/settings/log',
+            '/outbox',
+            '/people',
             '/devices',
         ];
         [$sent, $seen, $fell] = [0, [], []];
@@ -95,7 +99,7 @@ final class MutatedFormsTest extends StudioTestCase
         $this->browser->request('GET', '/sign-in');
         $this->browser->restart();
         $fell = [];
-        foreach (['/sign-in', '/sign-up', '/join/' . str_repeat('x', 40)] as $page) {
+        foreach (['/sign-in', '/sign-up', '/forgotten'] as $page) {
             foreach (
                 $this->browser->request('GET', $page)->filter('form')->each(static fn($form): Form => $form->form())
                 as $form

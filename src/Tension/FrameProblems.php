@@ -14,6 +14,8 @@ final readonly class FrameProblems
 {
     /** So many are told in words at first; the drawing has them all. */
     public const SHOWN = 30;
+    private const MORE = 100;
+    private const MOST = 5030;
 
     /**
      * @param list<LoggedProblem> $problems the last first, as far as they are asked for
@@ -28,6 +30,14 @@ final readonly class FrameProblems
         public int $loads,
         public array $remedies,
     ) {}
+
+    /** What a link of the page asks for, whatever number somebody types: 30, 130, 230 and so on. */
+    public static function shown(int $asked): int
+    {
+        $times = intdiv(max(0, min(self::MOST, $asked) - self::SHOWN) + self::MORE - 1, self::MORE);
+
+        return self::SHOWN + $times * self::MORE;
+    }
 
     public function task(Pattern $pattern): Task
     {

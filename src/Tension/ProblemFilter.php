@@ -7,6 +7,8 @@ namespace App\Tension;
 /** Which problems somebody wants to see; an empty word lets all through. */
 final readonly class ProblemFilter
 {
+    /** A word that nothing is of. */
+    public const NONE = 'none';
     public const SEASONS = ['winter', 'spring', 'summer', 'autumn'];
 
     public function __construct(

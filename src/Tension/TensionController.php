@@ -32,7 +32,14 @@ final class TensionController extends AbstractController
         StudioFrameRepository $frames,
         CurrentUnits $units,
     ): Response {
-        $word = static fn(string $name): string => mb_substr($request->query->getString($name), 0, 40);
+        $studio = $person->studio();
+        $choices = $this->choices($frames->findOf($studio));
+        // Words that are none of the choices are all the same: nothing is of that kind, and one page is remembered for them.
+        $word = static function (string $name) use ($request, $choices): string {
+            $asked = $request->query->getString($name);
+
+            return '' === $asked || isset($choices[$name][$asked]) ? $asked : ProblemFilter::NONE;
+        };
         $filter = new ProblemFilter(
             $word('symptom'),
             $word('zone'),
@@ -41,8 +48,7 @@ final class TensionController extends AbstractController
             $word('frame'),
             $word('cause'),
         );
-        $shown = max(FrameProblems::SHOWN, min(5000, (int) $request->query->getString('shown')));
-        $studio = $person->studio();
+        $shown = FrameProblems::shown((int) $request->query->getString('shown'));
         $words = json_encode([$filter, $shown, $units->system()], \JSON_THROW_ON_ERROR | \JSON_INVALID_UTF8_SUBSTITUTE);
 
         return $this->render('tension/index.html.twig', [
@@ -53,7 +59,7 @@ final class TensionController extends AbstractController
                     'room' => $room->open($studio, $filter, $units->system()),
                     'filter' => $filter,
                     'shown' => $shown,
-                    'choices' => $this->choices($frames->findOf($studio)),
+                    'choices' => $choices,
                 ]),
             ),
             'tasks' => $tasks->findOpen($studio),

@@ -10,6 +10,7 @@ use App\Frames\StudioFrame;
 use App\Quilt\Subject;
 use App\Tension\Confirmed;
 use App\Tension\Foresight;
+use App\Tension\FrameProblems;
 use App\Tension\LoggedProblem;
 use App\Tension\ProblemFilter;
 use App\Tension\ProblemLog;
@@ -25,6 +26,7 @@ use App\Tension\TensionController;
 use App\Tension\TensionRoom;
 use Doctrine\ORM\EntityManagerInterface;
 use PHPUnit\Framework\Attributes\CoversClass;
+use PHPUnit\Framework\Attributes\TestWith;
 use Schwung\Core\Running\EntryKind;
 use Schwung\Core\Running\JournalEntry;
 use Tests\App\StudioTestCase;
@@ -36,6 +38,7 @@ use Tests\App\StudioTestCase;
 #[CoversClass(RailPicture::class)]
 #[CoversClass(Remedy::class)]
 #[CoversClass(Foresight::class)]
+#[CoversClass(FrameProblems::class)]
 #[CoversClass(ProblemLog::class)]
 #[CoversClass(RoomMemory::class)]
 #[CoversClass(RoomChanges::class)]
@@ -278,5 +281,46 @@ final class RoomTest extends StudioTestCase
         }
 
         return $run;
+    }
+
+    #[TestWith(['/tension?symptom=ghosts', '/tension?symptom=elves'])]
+    #[TestWith(['/tension?frame=x', '/tension?frame=y'])]
+    #[TestWith(['/tension', '/tension?shown=29'])]
+    #[TestWith(['/tension?shown=40', '/tension?shown=99'])]
+    public function testWordsThatAreNoneAreOnePage(string $one, string $other): void
+    {
+        $this->frame();
+        // From here on the studio is read as another request finds it.
+        $this->browser->request('GET', '/');
+        $page = $this->browser->request('GET', $one)->filter('main')->text();
+        $kept = $this->countKept();
+
+        self::assertSame($page, $this->browser->request('GET', $other)->filter('main')->text());
+        self::assertSame($kept, $this->countKept(), 'No page of its own is remembered.');
+        $this->browser->request('GET', '/tension?season=winter');
+        self::assertGreaterThan($kept, $this->countKept(), 'A word that is one has its own.');
+    }
+
+    #[TestWith([-1, 30])]
+    #[TestWith([30, 30])]
+    #[TestWith([31, 130])]
+    #[TestWith([130, 130])]
+    #[TestWith([131, 230])]
+    #[TestWith([\PHP_INT_MAX, 5030])]
+    public function testSoManyAreShownAsALinkAsksFor(int $asked, int $shown): void
+    {
+        self::assertSame($shown, FrameProblems::shown($asked));
+    }
+
+    private function countKept(): int
+    {
+        $folder = static::getContainer()->getParameter('kernel.cache_dir');
+        self::assertIsString($folder);
+
+        return iterator_count(
+            new \RecursiveIteratorIterator(
+                new \RecursiveDirectoryIterator($folder . '/pools/app', \FilesystemIterator::SKIP_DOTS),
+            ),
+        );
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\AtTheFrame;
 
 use App\Account\Person;
+use App\Audit\AuditLog;
+use App\Audit\Happening;
 use App\Designs\DesignShelf;
 use App\Measure\CurrentUnits;
 use App\Quilt\Quilt;
@@ -190,9 +192,11 @@ final class LogController extends AbstractController
     }
 
     #[Route('/log.csv', name: 'csv', methods: ['GET'])]
-    public function csv(Ulid $id, #[CurrentUser] Person $person): Response
+    public function csv(Ulid $id, #[CurrentUser] Person $person, AuditLog $log): Response
     {
-        $view = $this->views->open($this->run($id, $person));
+        $run = $this->run($id, $person);
+        $log->note($person, Happening::Exported, $run->quilt->title() . ': log.csv');
+        $view = $this->views->open($run);
 
         return new Response(
             (new LogCsv())->write($this->lines($view, $person)),

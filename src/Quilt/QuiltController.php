@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Quilt;
 
 use App\Account\Person;
+use App\Audit\AuditLog;
+use App\Audit\Happening;
 use App\Measure\CurrentUnits;
 use App\Quilt\Loading\Questions;
 use Schwung\Core\Design\LaidDesignWriter;
@@ -130,9 +132,11 @@ final class QuiltController extends AbstractController
     }
 
     #[Route('/job.json', name: 'job', methods: ['GET'])]
-    public function job(Ulid $id, #[CurrentUser] Person $person): JsonResponse
+    public function job(Ulid $id, #[CurrentUser] Person $person, AuditLog $log): JsonResponse
     {
-        $document = Subject::of($this->quilt($id, $person))->job($this->units->system())->toArray();
+        $quilt = $this->quilt($id, $person);
+        $log->note($person, Happening::Exported, $quilt->title() . ': job.json');
+        $document = Subject::of($quilt)->job($this->units->system())->toArray();
         // Whose steps they are goes along, so that the command tells them as the page does.
         $hand = $person->body()->hand;
 

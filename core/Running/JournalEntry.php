@@ -27,6 +27,11 @@ final readonly class JournalEntry
         public string $person = '',
     ) {}
 
+    public function movedTo(\DateTimeImmutable $at): self
+    {
+        return new self($this->key, $this->kind, $this->step, $at, $this->data, $this->person);
+    }
+
     /** A number of its data; zero where there is none. */
     public function number(string $name): float
     {

@@ -22,8 +22,16 @@ final readonly class EntryReader
     /** A bed or a reading beyond this is a slip. */
     private const FARTHEST_MM = 10_000;
 
-    /** @param int $ahead milliseconds that the server's clock is ahead of the device's */
-    public function __construct(private string $person, private int $ahead, private \DateTimeImmutable $now) {}
+    /**
+     * @param int                $ahead milliseconds that the server's clock is ahead of the device's
+     * @param \DateTimeImmutable $began when the load did: nothing was written before
+     */
+    public function __construct(
+        private string $person,
+        private int $ahead,
+        private \DateTimeImmutable $now,
+        private \DateTimeImmutable $began,
+    ) {}
 
     /**
      * Takes what can be read; what cannot is left out, and never sent again.
@@ -60,7 +68,31 @@ final readonly class EntryReader
             }
         }
 
-        return $entries;
+        return $this->sinceItBegan($entries);
+    }
+
+    /**
+     * A device's clock that was put right between writing and sending can lay a batch before the load began; it is moved
+     * as a whole then, so that order and distances stay.
+     *
+     * @param list<JournalEntry> $entries
+     *
+     * @return list<JournalEntry>
+     */
+    private function sinceItBegan(array $entries): array
+    {
+        $moments = array_map(static fn(JournalEntry $entry): int => MomentMs::of($entry->at), $entries);
+        $early = [] === $moments ? 0 : MomentMs::of($this->began) - min($moments);
+        if ($early <= 0) {
+            return $entries;
+        }
+
+        return array_map(
+            fn(JournalEntry $entry): JournalEntry => $entry->movedTo(
+                MomentMs::toMoment(min(MomentMs::of($this->now), MomentMs::of($entry->at) + $early)),
+            ),
+            $entries,
+        );
     }
 
     /** @param array<mixed> $item */

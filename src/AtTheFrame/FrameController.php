@@ -161,7 +161,7 @@ final class FrameController extends AbstractController
         try {
             $book->write(
                 $run,
-                (new EntryReader($person->name(), MomentMs::of($now) - $deviceNow, $now))->read(
+                (new EntryReader($person->name(), MomentMs::of($now) - $deviceNow, $now, $run->started))->read(
                     $payload->getString('entries'),
                 ),
             );

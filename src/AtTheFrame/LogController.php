@@ -104,7 +104,7 @@ final class LogController extends AbstractController
             'at' => MomentMs::of($clock->now()),
             'data' => [...$place, ...$words, ...'' === $photo ? [] : ['photo' => $photo]],
         ];
-        $entries = (new EntryReader($person->name(), 0, $clock->now()))->take([$entry]);
+        $entries = (new EntryReader($person->name(), 0, $clock->now(), $run->started))->take([$entry]);
         if ([] === $entries) {
             return $this->stitch(
                 $id,

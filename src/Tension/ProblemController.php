@@ -85,7 +85,7 @@ final class ProblemController extends AbstractController
                 'worked' => $isYes,
             ],
         ];
-        $book->write($run, (new EntryReader($person->name(), 0, $clock->now()))->take([$entry]));
+        $book->write($run, (new EntryReader($person->name(), 0, $clock->now(), $run->started))->take([$entry]));
 
         return $this->redirectToRoute('app_tension_problem', ['id' => $id, 'key' => $key], Response::HTTP_SEE_OTHER);
     }

@@ -114,8 +114,15 @@ final class FrameTest extends StudioTestCase
         self::assertStringContainsString('pass 1 of', $bench());
         self::assertStringNotContainsString('parked', $bench());
         $parked = new \DateTimeImmutable('-13 days');
+        $this->beganAlready('-14 days');
         $this->send($quilt, [
-            ['key' => '0000000001', 'kind' => 'rows', 'step' => 'pass-1-stitch', 'at' => 1, 'data' => ['rows' => 0.5]],
+            [
+                'key' => '0000000001',
+                'kind' => 'rows',
+                'step' => 'pass-1-stitch',
+                'at' => $parked->getTimestamp() * 1000 - 1,
+                'data' => ['rows' => 0.5],
+            ],
             [
                 'key' => '0000000002',
                 'kind' => 'park',
@@ -363,6 +370,7 @@ final class FrameTest extends StudioTestCase
     public function testAClockThatIsWrongIsSetRightAndNothingLiesInTheFuture(): void
     {
         $quilt = $this->begun();
+        $this->beganAlready('-1 day');
         $now = (int) (microtime(true) * 1000);
         $hourBehind = $now - 3_600_000;
         $answer = $this->send(
@@ -518,6 +526,14 @@ final class FrameTest extends StudioTestCase
             $this->service(LogEntryRepository::class)->findOf($run),
             'more than one question gives',
         );
+    }
+
+    private function beganAlready(string $when): void
+    {
+        $this->service(EntityManagerInterface::class)
+            ->getConnection()
+            ->executeStatement('UPDATE run SET started = ?', [(new \DateTimeImmutable($when))->format('Y-m-d H:i:s')]);
+        $this->service(EntityManagerInterface::class)->clear();
     }
 
     private function begun(?Person $person = null): Quilt

@@ -7,12 +7,17 @@ namespace Tests\App\Attack;
 use App\AtTheFrame\FrameController;
 use App\AtTheFrame\LogBook;
 use App\AtTheFrame\LogCsv;
+use App\AtTheFrame\LogEntry;
 use App\AtTheFrame\LogEntryRepository;
 use App\AtTheFrame\MomentMs;
 use App\AtTheFrame\PhotoMaker;
+use App\AtTheFrame\RunRepository;
 use App\Quilt\Quilt;
+use Doctrine\ORM\EntityManagerInterface;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\TestWith;
+use Schwung\Core\Running\EntryKind;
+use Schwung\Core\Running\JournalEntry;
 use Tests\App\StudioTestCase;
 
 /** What a device may send to a log, and what it must not cost. */
@@ -102,6 +107,46 @@ final class EntriesTest extends StudioTestCase
         );
 
         self::assertSame([false, true, true], $with, 'what unpacks to too much is left out, its entry is not');
+    }
+
+    /** A clock that was an hour behind while it was written, and right again when it is sent. */
+    public function testABatchFromBeforeTheLoadIsMovedAsAWhole(): void
+    {
+        $quilt = $this->begun();
+        $now = (int) (microtime(true) * 1000);
+        $at = static fn(int $seconds): int => $now - 3_600_000 + 1000 * $seconds;
+        $this->send(
+            $quilt,
+            array_map(
+                static fn(int $seconds): array => [
+                    'key' => "early-0000$seconds",
+                    'kind' => 'note',
+                    'at' => $at($seconds),
+                    'data' => ['text' => "after $seconds s"],
+                ],
+                [0, 2, 5],
+            ),
+            (string) $now,
+        );
+        self::assertResponseIsSuccessful();
+        $entries = array_map(
+            static fn(LogEntry $entry): JournalEntry => $entry->entry(),
+            $this->service(EntityManagerInterface::class)
+                ->getRepository(LogEntry::class)
+                ->findBy(['kind' => EntryKind::Note], ['id' => 'ASC']),
+        );
+        $began = $this->service(RunRepository::class)->findLatest($quilt)?->started;
+        self::assertNotNull($began);
+        $moments = array_map(static fn(JournalEntry $entry): int => MomentMs::of($entry->at), $entries);
+
+        self::assertSame(MomentMs::of($began), $moments[0], 'The first lies where the load began.');
+        self::assertSame(
+            ['after 0 s', 'after 2 s', 'after 5 s'],
+            array_map(static fn(JournalEntry $entry): string => $entry->text('text'), $entries),
+        );
+        self::assertLessThanOrEqual($moments[1], $moments[0]);
+        self::assertLessThanOrEqual($moments[2], $moments[1]);
+        self::assertLessThanOrEqual(MomentMs::of(new \DateTimeImmutable()), $moments[2], 'None lies in the future.');
     }
 
     public function testWhatOnePersonWroteIsSentByNobodyElse(): void

@@ -38,10 +38,10 @@ final readonly class Totp
     public function code(int $span, int $digits = self::DIGITS): string
     {
         $hash = hash_hmac('sha1', pack('J', $span), $this->key, true);
-        $words = unpack('N', substr($hash, \ord($hash[19]) & 0xF, 4));
+        $words = unpack('N', substr($hash, \ord($hash[19]) & 15, 4));
         \assert(\is_array($words) && \is_int($words[1]));
 
-        return str_pad((string) (($words[1] & 0x7FFFFFFF) % 10 ** $digits), $digits, '0', \STR_PAD_LEFT);
+        return str_pad((string) (($words[1] & 2_147_483_647) % 10 ** $digits), $digits, '0', \STR_PAD_LEFT);
     }
 
     /** The span whose code it is: this one, or its neighbour where a clock is off; null where it is none of them. */

@@ -52,8 +52,11 @@ execFileSync(
 
 copyFileSync(join(modules, "htmx.org/dist/htmx.min.js"), join(out, "htmx.js"));
 copyFileSync(join(modules, "idiomorph/dist/idiomorph-ext.min.js"), join(out, "morph.js"));
+copyFileSync(join(modules, "idb/build/index.js"), join(out, "idb.js"));
 for (const script of readdirSync(join(root, "assets/scripts"))) {
-  copyFileSync(join(root, "assets/scripts", script), join(out, script));
+  // A browser knows files and no packages.
+  const text = readFileSync(join(root, "assets/scripts", script), "utf8").replace('from "idb"', 'from "./idb.js"');
+  writeFileSync(join(out, script), text);
 }
 
 copyFileSync(join(root, "assets/worker/frame-worker.js"), join(out, "frame-worker.js"));

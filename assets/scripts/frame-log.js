@@ -1,9 +1,10 @@
 // Keeps the log of a run on this device: entries are stored here first, and sent until the server has them. Each has a
 // key made here, so that it counts once however often it is sent.
 import { nextBatch, patience } from "./frame-batch.js";
+import { forgetEntries, keepEntry, keepKnown, readRun } from "./frame-store.js";
 
 const pause = 30_000;
-const shelf = "schwung-log:";
+const storePatience = 4000;
 
 /**
  * @typedef {{key: string, kind: string, step: string | null, at: number, data: Record<string, any>, person?: string}} Entry
@@ -14,33 +15,6 @@ function newKey() {
   const random = crypto.getRandomValues(new Uint8Array(12));
   return Date.now().toString(36).padStart(9, "0") + Array.from(random, (byte) => (byte % 36).toString(36)).join("");
 }
-
-/**
- * What the server has of other runs is fetched again when it is wanted: such copies make room for what it has not.
- *
- * @param {string} but the run at hand, if any
- */
-export function dropCopies(but = "") {
-  for (const name of Object.keys(localStorage)) {
-    if (name.startsWith(shelf) && name.endsWith(":known") && (but === "" || !name.startsWith(but))) {
-      localStorage.removeItem(name);
-    }
-  }
-}
-
-/** How many entries wait on this device, whoever wrote them. */
-export const countWaiting = () =>
-  Object.keys(localStorage).filter((name) => name.startsWith(shelf) && name.includes(":waits:")).length;
-
-/**
- * The runs that entries of a person wait for, with where they go.
- *
- * @param {string} person
- */
-export const waitingRuns = (person) =>
-  Object.keys(localStorage)
-    .filter((name) => name.startsWith(`${shelf}${person}:`) && name.endsWith(":url"))
-    .map((name) => ({ run: name.split(":")[2], url: localStorage.getItem(name) ?? "" }));
 
 /** @param {Response} answer */
 async function reason(answer) {
@@ -56,12 +30,13 @@ export class Log {
   #known = new Map();
   /** @type {Map<string, Entry>} */
   #waiting = new Map();
-  /** Those that found no room in this device's store: they live as long as the page does. @type {Set<string>} */
+  /** Those that this device's store is still writing. @type {Set<string>} */
+  #writing = new Set();
+  /** Those that found no room in it: they live as long as the page does. @type {Set<string>} */
   #unkept = new Set();
   #last = 0;
   /** What was written here and reached the server, should it ever forget. @type {Set<string>} */
   #own = new Set();
-  #prefix;
   #isSending = false;
   /** Whether the server answered the last time. */
   isConnected = true;
@@ -80,29 +55,37 @@ export class Log {
   constructor(where, changed) {
     this.where = where;
     this.changed = changed;
-    this.#prefix = `${shelf}${where.person}:${where.run}:`;
-    this.#bringBack();
   }
 
-  #bringBack() {
-    const kept = localStorage.getItem(this.#prefix + "known");
-    if (kept !== null) {
-      const { last, entries, own = [] } = JSON.parse(kept);
-      this.#last = last;
-      this.#own = new Set(own);
-      this.#known = new Map(entries.map((/** @type {Entry} */ entry) => [entry.key, entry]));
+  /**
+   * The log of a run with what this device has of it; empty where its store cannot be read.
+   *
+   * @param {{person: string, run: string, url: string, token: string}} where
+   * @param {() => void} changed
+   */
+  static async open(where, changed) {
+    const log = new Log(where, changed);
+    // A store that does not answer keeps nobody from the next step.
+    const late = new Promise((_, reject) => setTimeout(reject, storePatience));
+    try {
+      const { known, waiting } = await Promise.race([readRun(where.person, where.run, where.url), late]);
+      log.#bringBack(known, waiting);
+    } catch {
+      // What is written from here on is told to be unkept.
     }
-    /** @type {Entry[]} */
-    const waiting = [];
-    // Before they were kept by person, entries were kept by run alone; whoever opens the run sends those.
-    const before = `${shelf}${this.where.run}:`;
-    for (const name of Object.keys(localStorage)) {
-      if (name.startsWith(this.#prefix + "waits:") || name.startsWith(before + "waits:")) {
-        waiting.push(JSON.parse(localStorage.getItem(name) ?? "null"));
-      }
+    return log;
+  }
+
+  /**
+   * @param {import("./frame-store.js").Known | undefined} known
+   * @param {Entry[]} waiting in the order of writing
+   */
+  #bringBack(known, waiting) {
+    if (known !== undefined) {
+      this.#last = known.last;
+      this.#own = new Set(known.own);
+      this.#known = new Map(known.entries.map((entry) => [entry.key, entry]));
     }
-    // The store gives them in any order; they are sent in that of writing.
-    waiting.sort((one, other) => one.at - other.at);
     this.#waiting = new Map(waiting.map((entry) => [entry.key, entry]));
   }
 
@@ -117,9 +100,14 @@ export class Log {
     return this.#waiting.size;
   }
 
-  /** How many would be lost if the page were closed now. */
+  /** How many found no room on this device. */
   get unkept() {
     return this.#unkept.size;
+  }
+
+  /** Whether nothing would be lost if the page were closed now. */
+  get isSafe() {
+    return this.#unkept.size === 0 && this.#writing.size === 0;
   }
 
   /**
@@ -138,20 +126,30 @@ export class Log {
   }
 
   /** @param {Entry} entry */
-  #keep(entry) {
-    const store = () => {
-      localStorage.setItem(this.#prefix + "url", this.where.url);
-      localStorage.setItem(`${this.#prefix}waits:${entry.key}`, JSON.stringify(entry));
-    };
+  async #keep(entry) {
+    const { person, run, url } = this.where;
+    this.#writing.add(entry.key);
     try {
-      store();
+      await keepEntry(person, run, url, entry);
     } catch {
-      dropCopies(this.#prefix);
-      try {
-        store();
-      } catch {
+      // It may have been sent meanwhile.
+      if (this.#waiting.has(entry.key)) {
         this.#unkept.add(entry.key);
       }
+    }
+    this.#writing.delete(entry.key);
+    if (!this.#waiting.has(entry.key)) {
+      await this.#clear([entry.key]);
+    }
+    this.changed();
+  }
+
+  /** @param {string[]} keys */
+  async #clear(keys) {
+    try {
+      await forgetEntries(this.where.person, this.where.run, keys);
+    } catch {
+      // It is sent once more when the page is opened again, and counts once.
     }
   }
 
@@ -226,8 +224,10 @@ export class Log {
     this.isEnded = answer.ended;
     for (const { key } of sent) {
       this.#own.add(key);
-      this.#forget(key);
+      this.#waiting.delete(key);
+      this.#unkept.delete(key);
     }
+    this.#clear(sent.map(({ key }) => key));
     if (answer.highest < this.#last || answer.count < this.#known.size) {
       this.#bringToMind();
     }
@@ -249,24 +249,15 @@ export class Log {
     this.#store();
   }
 
-  #store() {
-    const entries = [...this.#known.values()];
-    const own = [...this.#own];
+  async #store() {
     try {
-      localStorage.setItem(this.#prefix + "known", JSON.stringify({ last: this.#last, entries, own }));
+      await keepKnown(this.where.person, this.where.run, {
+        last: this.#last,
+        entries: [...this.#known.values()],
+        own: [...this.#own],
+      });
     } catch {
       // It is asked for again when the page is opened.
-    }
-  }
-
-  /** @param {string} key */
-  #forget(key) {
-    this.#waiting.delete(key);
-    this.#unkept.delete(key);
-    localStorage.removeItem(`${this.#prefix}waits:${key}`);
-    localStorage.removeItem(`${shelf}${this.where.run}:waits:${key}`);
-    if (this.#waiting.size === 0) {
-      localStorage.removeItem(this.#prefix + "url");
     }
   }
 }

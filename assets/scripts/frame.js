@@ -28,7 +28,7 @@ const steps = sections
   }));
 const aids = watchAids(root);
 watchTicks(root);
-const log = new Log(
+const log = await Log.open(
   {
     person: document.body.dataset.person ?? "",
     run: root.dataset.run ?? "",
@@ -262,7 +262,7 @@ function notice() {
 }
 
 window.addEventListener("beforeunload", (event) => {
-  if (log.unkept > 0) {
+  if (!log.isSafe) {
     event.preventDefault();
   }
 });

@@ -4,28 +4,30 @@
 const { person = "", token = "" } = document.body.dataset;
 const here = document.getElementById("frame")?.dataset.run;
 
-if (person === "") {
-  leave();
-} else if (Object.keys(localStorage).some((name) => name.includes(":waits:"))) {
-  // Most pages have nothing to send, and fetch nothing for it.
-  sendWaiting();
+const mayHaveAnything = async () =>
+  (await indexedDB.databases()).some(({ name }) => name === "schwung") ||
+  Object.keys(localStorage).some((name) => name.startsWith("schwung-log:"));
+
+// Most devices have never been at a frame, and fetch nothing for it.
+if (await mayHaveAnything().catch(() => false)) {
+  await (person === "" ? leave() : sendWaiting());
 }
 
 async function sendWaiting() {
-  const { Log, waitingRuns } = await import("./frame-log.js");
-  for (const { run, url } of waitingRuns(person)) {
+  const [{ Log }, { waitingRuns }] = await Promise.all([import("./frame-log.js"), import("./frame-store.js")]);
+  for (const { run, url } of await waitingRuns(person)) {
     // The page at the frame sends what is written there itself.
     if (run !== here) {
-      new Log({ person, run, url, token }, () => {}).sync();
+      (await Log.open({ person, run, url, token }, () => {})).sync();
     }
   }
 }
 
 async function leave() {
-  const { countWaiting, dropCopies } = await import("./frame-log.js");
-  dropCopies();
+  const { countWaiting, dropCopies } = await import("./frame-store.js");
+  await dropCopies();
   window.caches?.delete("schwung-frame");
-  const count = countWaiting();
+  const count = await countWaiting();
   const box = document.getElementById("waiting");
   if (box && count > 0) {
     const first = count === 1 ? "1 entry waits" : `${count} entries wait`;

@@ -107,9 +107,26 @@ export const onServer = (page, quilt) =>
     .then((answer) => answer.json())
     .then(({ entries }) => entries);
 
+/** How many entries wait on the device. */
+export const countWaiting = (page) =>
+  page.evaluate(
+    () =>
+      new Promise((resolve, reject) => {
+        const opening = indexedDB.open("schwung", 1);
+        opening.onerror = () => reject(opening.error);
+        opening.onupgradeneeded = () => {
+          opening.transaction.abort();
+          resolve(0);
+        };
+        opening.onsuccess = () => {
+          const counting = opening.result.transaction("waiting").objectStore("waiting").count();
+          counting.onsuccess = () => resolve(counting.result);
+          opening.result.close();
+        };
+      }),
+  );
+
 /** Nothing waits on the device any more. */
 export async function expectSent(page) {
-  await expect
-    .poll(() => page.evaluate(() => Object.keys(localStorage).filter((name) => name.includes(":waits:")).length))
-    .toBe(0);
+  await expect.poll(() => countWaiting(page)).toBe(0);
 }

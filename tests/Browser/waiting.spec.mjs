@@ -1,34 +1,35 @@
 // What is written at a frame while the server is gone, and how it gets there after all.
 import { expect, test } from "@playwright/test";
-import { begin, bringIn, expectSent, goTo, job, onServer, step } from "./loads.mjs";
+import { begin, bringIn, countWaiting, expectSent, goTo, job, onServer, step } from "./loads.mjs";
 import { signIn } from "./studio.mjs";
 
 /** Puts entries where the page at the frame keeps what it could not send. */
 const leave = (page, count, data, kind = "note") =>
   page.evaluate(
-    ([number, what, word]) => {
-      const { run, entries } = document.getElementById("frame").dataset;
-      const shelf = `schwung-log:${document.body.dataset.person}:${run}:`;
-      localStorage.setItem(`${shelf}url`, entries);
-      for (let i = 0; i < number; i += 1) {
-        const key = `${word}-left-${String(i).padStart(6, "0")}`;
-        const entry = { key, kind: word, step: null, at: Date.now() + i, data: what };
-        localStorage.setItem(`${shelf}waits:${key}`, JSON.stringify(entry));
-      }
-    },
+    ([number, what, word]) =>
+      new Promise((resolve) => {
+        const { run, entries: url } = document.getElementById("frame").dataset;
+        const { person } = document.body.dataset;
+        const opening = indexedDB.open("schwung", 1);
+        opening.onsuccess = () => {
+          const transaction = opening.result.transaction("waiting", "readwrite");
+          for (let i = 0; i < number; i += 1) {
+            const key = `${word}-left-${String(i).padStart(6, "0")}`;
+            const entry = { key, kind: word, step: null, at: Date.now() + i, data: what };
+            transaction.objectStore("waiting").put({ person, run, key, url, entry });
+          }
+          transaction.oncomplete = () => resolve(opening.result.close());
+        };
+      }),
     [count, data, kind],
   );
 
 /** Leaves no room in the store of this device. */
 const fill = (page) =>
   page.evaluate(() => {
-    for (let size = 1 << 22; size > 0; size >>= 1) {
-      try {
-        localStorage.setItem(`filler-${size}`, "x".repeat(size));
-      } catch {
-        // The next half of it.
-      }
-    }
+    IDBObjectStore.prototype.put = () => {
+      throw new DOMException("No room is left.", "QuotaExceededError");
+    };
   });
 
 test("hundreds of entries and more photos than fit in one post all arrive, once", async ({ page }) => {
@@ -126,10 +127,8 @@ test("what one person left on a shared tablet is told at the door and sent under
   await page.getByLabel("Password").fill("a tablet for two of us");
   await page.getByRole("button", { name: "Open the studio" }).click();
   await expect(page.getByRole("heading", { name: "Waiting quilts" })).toBeVisible();
-  const waiting = () =>
-    page.evaluate(() => Object.keys(localStorage).filter((name) => name.includes(":waits:")).length);
   await page.goto("/clients");
-  expect(await waiting()).toBe(2);
+  expect(await countWaiting(page)).toBe(2);
 
   await context.clearCookies();
   await page.goto("/sign-in");

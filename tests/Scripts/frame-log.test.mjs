@@ -1,6 +1,8 @@
 // What a device does with a server that is slow, full, or put back to an earlier day.
 import assert from "node:assert/strict";
 import { beforeEach, test } from "node:test";
+import "fake-indexeddb/auto";
+import { openDB } from "idb";
 
 const where = { person: "p", run: "r", url: "/entries", token: "t" };
 const shelf = {};
@@ -39,7 +41,19 @@ globalThis.fetch = async (url, { body } = {}) => {
 };
 
 const { Log } = await import("../../assets/scripts/frame-log.js");
-const open = () => new Log(where, () => {});
+const { countWaiting, dropCopies, readRun, waitingRuns } = await import("../../assets/scripts/frame-store.js");
+const open = (whose = where) => Log.open(whose, () => {});
+/** Leaves no room in the store, or none but for what replaces copies. */
+const fill = (t, isFull = () => true) => {
+  const put = IDBObjectStore.prototype.put;
+  t.mock.method(IDBObjectStore.prototype, "put", function (value, ...rest) {
+    if (this.name === "waiting" && isFull()) {
+      throw new DOMException("No room.", "QuotaExceededError");
+    }
+    return put.call(this, value, ...rest);
+  });
+};
+const stored = async () => (await readRun(where.person, where.run, where.url)).waiting;
 const settled = async (/** @type {InstanceType<typeof Log>} */ log) => {
   for (let i = 0; i < 5; i += 1) {
     await new Promise((resolve) => setTimeout(resolve, 1));
@@ -47,22 +61,26 @@ const settled = async (/** @type {InstanceType<typeof Log>} */ log) => {
   }
 };
 
-beforeEach(() => {
+beforeEach(async () => {
   Object.keys(shelf).forEach((name) => delete shelf[name]);
+  await new Promise((resolve) => setTimeout(resolve, 5));
+  const database = await openDB("schwung", 1);
+  await Promise.all(["waiting", "known"].map((name) => database.clear(name)));
+  database.close();
   server = new Map();
   posts = [];
 });
 
 test("what the server forgot is sent again, by the device that wrote it and by no other", async () => {
   server.set("others", { key: "others", kind: "note", step: null, at: 1, data: {} });
-  const log = open();
+  const log = await open();
   log.add("note", null, { text: "one" });
   log.add("note", null, { text: "two" });
   await settled(log);
   assert.equal(server.size, 3);
 
   server = new Map();
-  const again = open();
+  const again = await open();
   await settled(again);
   assert.deepEqual(
     [...server.values()].map(({ data }) => data.text),
@@ -73,7 +91,7 @@ test("what the server forgot is sent again, by the device that wrote it and by n
 });
 
 test("a clock that was set back moves all that waits together", async (t) => {
-  const log = open();
+  const log = await open();
   log.isShutOut = true;
   t.mock.method(Date, "now", () => 9_000_000);
   log.add("note", null, { text: "one" });
@@ -88,16 +106,27 @@ test("a clock that was set back moves all that waits together", async (t) => {
 test("what an earlier version kept is sent and cleared", async () => {
   const entry = { key: "old-00000001", kind: "note", step: null, at: 5, data: { text: "kept by run" } };
   shelf["schwung-log:r:waits:old-00000001"] = JSON.stringify(entry);
-  const log = open();
+  const log = await open();
   assert.equal(log.waiting, 1);
   await settled(log);
 
   assert.deepEqual([...server.keys()], ["old-00000001"]);
-  assert.equal(shelf["schwung-log:r:waits:old-00000001"], undefined);
+  assert.deepEqual(Object.keys(shelf), []);
+  assert.deepEqual(await stored(), []);
+});
+
+test("what the version after that kept by person is sent by that person from any page", async () => {
+  const entry = { key: "old-00000002", kind: "note", step: null, at: 5, data: { text: "kept by person" } };
+  shelf["schwung-log:p:r:waits:old-00000002"] = JSON.stringify(entry);
+  shelf["schwung-log:p:r:url"] = "/entries";
+  shelf["schwung-log:p:r:known"] = JSON.stringify({ last: 3, entries: [] });
+
+  assert.deepEqual(await waitingRuns("p"), [{ run: "r", url: "/entries" }]);
+  assert.deepEqual(Object.keys(shelf), []);
 });
 
 test("hundreds go out in several posts, and each counts once", async () => {
-  const log = open();
+  const log = await open();
   log.isShutOut = true;
   for (let i = 0; i < 250; i += 1) {
     log.add("note", null, { text: String(i) });
@@ -107,8 +136,77 @@ test("hundreds go out in several posts, and each counts once", async () => {
 
   assert.equal(posts.length, 3);
   assert.equal(server.size, 250);
+  assert.deepEqual(await stored(), []);
+});
+
+test("what is written is kept for its person and run, and comes back in the order of writing", async () => {
+  const log = await open();
+  log.isShutOut = true;
+  log.add("note", null, { text: "one" });
+  log.add("note", null, { text: "two" });
+  assert.equal(log.isSafe, false, "until the store has it");
+  await new Promise((resolve) => setTimeout(resolve, 20));
+  assert.equal(log.isSafe, true);
+
+  const texts = ({ entries }) => entries.map(({ data }) => data.text);
+  assert.deepEqual(texts(await open()), ["one", "two"]);
+  assert.deepEqual(texts(await open({ ...where, person: "q" })), []);
+  assert.deepEqual(texts(await open({ ...where, run: "s" })), []);
+  assert.equal(await countWaiting(), 2);
+  assert.deepEqual(await waitingRuns("p"), [{ run: "r", url: "/entries" }]);
+  assert.deepEqual(await waitingRuns("q"), []);
+});
+
+test("what found no room is told, and sent while the page lives", async (t) => {
+  fill(t);
+  const log = await open();
+  log.isShutOut = true;
+  log.add("note", null, { text: "one" });
+  await new Promise((resolve) => setTimeout(resolve, 20));
+  assert.deepEqual([log.unkept, log.isSafe, (await stored()).length], [1, false, 0]);
+
+  log.isShutOut = false;
+  await settled(log);
+  assert.deepEqual([log.unkept, log.isSafe, server.size], [0, true, 1]);
+});
+
+test("copies of what the server has make room for what it has not", async (t) => {
+  const other = await open({ ...where, run: "another" });
+  other.add("note", null, { text: "sent long ago" });
+  await settled(other);
+  assert.notEqual((await readRun("p", "another", "")).known, undefined);
+  let tries = 0;
+  fill(t, () => (tries += 1) === 1);
+  const log = await open();
+  log.isShutOut = true;
+  log.add("note", null, { text: "one" });
+  await new Promise((resolve) => setTimeout(resolve, 20));
+
+  assert.equal(log.unkept, 0);
+  assert.equal((await readRun("p", "another", "")).known, undefined);
+});
+
+test("at the door copies go, and what waits stays", async () => {
+  const log = await open();
+  log.add("note", null, { text: "sent" });
+  await settled(log);
+  log.isShutOut = true;
+  log.add("note", null, { text: "waits" });
+  await new Promise((resolve) => setTimeout(resolve, 20));
+  await dropCopies();
+
+  const { known, waiting } = await readRun("p", "r", "/entries");
+  assert.equal(known, undefined);
   assert.deepEqual(
-    Object.keys(shelf).filter((name) => !name.endsWith(":known")),
-    [],
+    waiting.map(({ data }) => data.text),
+    ["waits"],
   );
+});
+
+test("an entry that was sent before the store had it does not stay there", async () => {
+  const log = await open();
+  log.add("note", null, { text: "quick" });
+  await settled(log);
+  await new Promise((resolve) => setTimeout(resolve, 20));
+  assert.deepEqual(await stored(), []);
 });

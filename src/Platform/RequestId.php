@@ -10,6 +10,7 @@ use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\RequestStack;
 use Symfony\Component\HttpKernel\Event\RequestEvent;
 use Symfony\Component\HttpKernel\Event\ResponseEvent;
+use Twig\Attribute\AsTwigFunction;
 
 /** One number for each request: in every line that it logs, in its answer, and on the page that says that it failed. */
 #[AsMonologProcessor]
@@ -35,6 +36,13 @@ final readonly class RequestId
                 ->getResponse()
                 ->headers->set('X-Request-Id', $event->getRequest()->attributes->getString(self::ATTRIBUTE));
         }
+    }
+
+    /** For the page that says that something failed. */
+    #[AsTwigFunction('request_number')]
+    public function number(): string
+    {
+        return $this->requests->getMainRequest()?->attributes->getString(self::ATTRIBUTE) ?? '';
     }
 
     public function __invoke(LogRecord $record): LogRecord

@@ -16,6 +16,7 @@ use App\Account\Password\NewPassword;
 use App\Account\Password\Passwords;
 use App\Account\Sure\Sureness;
 use App\Audit\Happening;
+use Doctrine\ORM\EntityManagerInterface;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\TestWith;
 use Symfony\Bundle\FrameworkBundle\Console\Application;
@@ -76,6 +77,17 @@ final class PasswordTest extends StudioTestCase
         self::assertResponseRedirects('/');
         self::assertStringContainsString('Your password was changed.', $this->letters('owner@studio.example')[0]->text);
         self::assertNoted(Happening::PasswordChanged, $this->happenings());
+    }
+
+    public function testAHashOfAnEarlierDayIsMadeAnewWhenSomebodySignsIn(): void
+    {
+        self::assertStringStartsWith('$argon2id$', $this->owner->getPassword());
+        $this->owner->changePassword(password_hash('a long password', \PASSWORD_BCRYPT, ['cost' => 4]));
+        $this->service(EntityManagerInterface::class)->flush();
+        $this->signOut();
+        $this->signIn();
+        self::assertResponseRedirects('/');
+        self::assertStringStartsWith('$argon2id$', $this->again($this->owner)->getPassword());
     }
 
     public function testAWrongPasswordDoesNotMakeSure(): void

@@ -1,6 +1,7 @@
 // Keeps the log of a run on this device: entries are stored here first, and sent until the server has them. Each has a
 // key made here, so that it counts once however often it is sent.
 import { nextBatch, patience } from "./frame-batch.js";
+import { sendPieces, withoutPieces } from "./frame-pieces.js";
 import { forgetEntries, keepEntry, keepKnown, readRun } from "./frame-store.js";
 
 const pause = 30_000;
@@ -174,7 +175,7 @@ export class Log {
   /** @returns {Promise<boolean>} whether something was sent and taken */
   async #exchange() {
     const sent = Date.now() < this.#pausedUntil ? [] : nextBatch([...this.#waiting.values()]);
-    const answer = await this.#ask(sent);
+    const answer = (await sendPieces(this.where, sent)) ?? (await this.#ask(withoutPieces(sent)));
     this.isConnected = answer.status < 500;
     this.isShutOut = answer.redirected || answer.status === 401 || answer.status === 403;
     const isTaken = answer.ok && !this.isShutOut;

@@ -174,6 +174,31 @@ final class FrameController extends AbstractController
         return $this->answer($run, (int) $payload->getString('after', '0'), $log);
     }
 
+    /** A piece of a photo; the answer says how much of it is here, so that a line that broke costs a piece at most. */
+    #[Route('/photo-piece', name: 'photo_piece', methods: ['POST'])]
+    #[IsCsrfTokenValid('frame')]
+    public function photoPiece(
+        Ulid $id,
+        #[CurrentUser] Person $person,
+        Request $request,
+        PhotoPieces $pieces,
+    ): JsonResponse {
+        $fields = $request->getPayload();
+        $run = $this->run($id, $person, $fields->getString('run'));
+        try {
+            return new JsonResponse([
+                'have' => $pieces->take(
+                    $run,
+                    $fields->getString('key'),
+                    (int) $fields->getString('offset'),
+                    $fields->getString('piece'),
+                ),
+            ]);
+        } catch (PhotosRefused $exception) {
+            return new JsonResponse(['error' => $exception->getMessage()], Response::HTTP_TOO_MANY_REQUESTS);
+        }
+    }
+
     /** The step at hand is done, told without scripts. */
     #[Route('/done', name: 'done', methods: ['POST'])]
     #[IsCsrfTokenValid('frame')]
@@ -249,6 +274,15 @@ final class FrameController extends AbstractController
     public function photo(Ulid $id, Ulid $photo, #[CurrentUser] Person $person): Response
     {
         $found = $this->runs->findPhoto($this->quilt($id, $person), $photo) ?? throw $this->createNotFoundException();
+
+        if ($found->isRaw()) {
+            return (new Response(
+                $this->renderView('frame/_photo_soon.svg.twig'),
+                headers: [
+                    'Content-Type' => 'image/svg+xml',
+                ],
+            ))->setPrivate();
+        }
 
         return (new Response($found->jpeg(), headers: ['Content-Type' => 'image/jpeg']))
             ->setPrivate()

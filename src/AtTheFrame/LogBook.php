@@ -8,6 +8,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Schwung\Core\Running\JournalEntry;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
+use Symfony\Component\Messenger\MessageBusInterface;
 use Symfony\Component\RateLimiter\RateLimiterFactory;
 
 /** Writes entries into a run's log, each exactly once, however often and from however many devices it is sent. */
@@ -21,6 +22,8 @@ final readonly class LogBook
         private RunRepository $runs,
         private LogEntryRepository $log,
         private PhotoMaker $photos,
+        private PhotoPieces $pieces,
+        private MessageBusInterface $bus,
         private ClockInterface $clock,
         #[Autowire(service: 'limiter.photo')] private RateLimiterFactory $limiter,
     ) {}
@@ -35,7 +38,6 @@ final readonly class LogBook
         if ([] === $entries) {
             return;
         }
-        // Pictures take their time: they are made before anything is locked.
         $pictures = $this->pictures($run, $entries);
         $this->entities->wrapInTransaction(function () use ($run, $entries, $pictures): void {
             $this->runs->lock($run);
@@ -50,24 +52,25 @@ final readonly class LogBook
                     $known[$entry->key] = true;
                 }
             }
+            $this->pieces->drop($run, self::keysWithPhoto($entries));
         });
     }
 
     /**
      * @param list<JournalEntry> $entries
      *
-     * @return array<string, string> a new JPEG, by the key of its entry; of none that is known already
+     * @return array<string, string> a picture's bytes, by the key of its entry; of none that is known already
      *
      * @throws PhotosRefused
      */
     private function pictures(Run $run, array $entries): array
     {
-        $with = array_filter($entries, static fn(JournalEntry $entry): bool => isset($entry->data['photo']));
+        $with = self::keysWithPhoto($entries);
         if ([] === $with) {
             return [];
         }
-        $known = $this->log->findKnown($run, array_values(array_map(static fn($entry): string => $entry->key, $with)));
-        $new = array_filter($with, static fn($entry): bool => !\in_array($entry->key, $known, true));
+        $wanted = array_diff($with, $this->log->findKnown($run, $with));
+        $new = array_filter($entries, static fn(JournalEntry $entry): bool => \in_array($entry->key, $wanted, true));
         if (\count($new) > self::MOST_PHOTOS) {
             throw new PhotosRefused('Two photos are taken at a time.');
         }
@@ -76,9 +79,9 @@ final readonly class LogBook
         }
         $pictures = [];
         foreach ($new as $entry) {
-            $jpeg = $this->photos->remade($entry->text('photo'));
-            if (null !== $jpeg) {
-                $pictures[$entry->key] = $jpeg;
+            $bytes = $this->photos->checked($this->pieces->whole($run, $entry));
+            if (null !== $bytes) {
+                $pictures[$entry->key] = $bytes;
             }
         }
 
@@ -97,11 +100,26 @@ final readonly class LogBook
         }
         $data = array_diff_key($entry->data, ['photo' => 1]);
         if (isset($pictures[$entry->key])) {
-            $photo = new Photo($run, $pictures[$entry->key]);
+            $photo = Photo::sent($run, $pictures[$entry->key]);
             $this->entities->persist($photo);
+            $this->entities->flush();
+            // Made while nobody waits; the message is written with the entry, or not at all.
+            $this->bus->dispatch(new PhotoCame($photo->id()));
             $data['photo'] = (string) $photo->id();
         }
 
         return new JournalEntry($entry->key, $entry->kind, $entry->step, $entry->at, $data, $entry->person);
+    }
+
+    /**
+     * @param list<JournalEntry> $entries
+     *
+     * @return list<string>
+     */
+    private static function keysWithPhoto(array $entries): array
+    {
+        $with = array_filter($entries, static fn(JournalEntry $entry): bool => isset($entry->data['photo']));
+
+        return array_values(array_map(static fn(JournalEntry $entry): string => $entry->key, $with));
     }
 }

@@ -19,12 +19,32 @@ class Photo
     #[ORM\Column(type: Types::BLOB, length: 16_777_215)]
     private mixed $jpeg;
 
-    public function __construct(
+    /** Whether it is still what was sent: that is shown to nobody. */
+    #[ORM\Column]
+    private bool $isRaw = true;
+
+    private function __construct(
         #[ORM\ManyToOne, ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')] public readonly Run $run,
-        string $jpeg,
+        string $bytes,
     ) {
         $this->id = new Ulid();
+        $this->jpeg = $bytes;
+    }
+
+    public static function sent(Run $run, string $bytes): self
+    {
+        return new self($run, $bytes);
+    }
+
+    public function remake(string $jpeg): void
+    {
         $this->jpeg = $jpeg;
+        $this->isRaw = false;
+    }
+
+    public function isRaw(): bool
+    {
+        return $this->isRaw;
     }
 
     public function id(): Ulid
@@ -32,6 +52,7 @@ class Photo
         return $this->id;
     }
 
+    /** The JPEG; while it is raw, what was sent. */
     public function jpeg(): string
     {
         return \is_resource($this->jpeg)

@@ -7,7 +7,7 @@ namespace App\AtTheFrame;
 /** Makes a photo anew from what a device sent: a JPEG of bounded size with nothing in it but the picture. */
 final readonly class PhotoMaker
 {
-    private const LARGEST_BYTES = 6_000_000;
+    public const LARGEST_BYTES = 6_000_000;
     /** Twelve megapixels, as phones count them. */
     private const MOST_PIXELS = 12_600_000;
     private const LONGEST_SIDE = 1600;
@@ -16,9 +16,9 @@ final readonly class PhotoMaker
     /**
      * @param string $dataUrl "data:image/…;base64,…"
      *
-     * @return string|null the new JPEG; null where it is no picture, or too large
+     * @return string|null the picture's own bytes; null where its head is that of no picture, or it is too large
      */
-    public function remade(string $dataUrl): ?string
+    public function checked(string $dataUrl): ?string
     {
         if (
             1 !== preg_match('~^data:image/(?:jpeg|png|webp);base64,~', $dataUrl, $head) ||
@@ -29,9 +29,15 @@ final readonly class PhotoMaker
         $bytes = base64_decode(substr($dataUrl, \strlen($head[0])), true);
         // The size stands in the file's head: what is too large is never unpacked.
         $size = false === $bytes ? false : @getimagesizefromstring($bytes);
-        if (false === $bytes || false === $size || $size[0] < 1 || $size[0] * $size[1] > self::MOST_PIXELS) {
-            return null;
-        }
+
+        return false === $bytes || false === $size || $size[0] < 1 || $size[0] * $size[1] > self::MOST_PIXELS
+            ? null
+            : $bytes;
+    }
+
+    /** @return string|null the new JPEG; null where the bytes are no picture after all */
+    public function remade(string $bytes): ?string
+    {
         $image = @imagecreatefromstring($bytes);
 
         return false === $image ? null : $this->jpeg($image);

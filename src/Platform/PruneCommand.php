@@ -41,6 +41,9 @@ final readonly class PruneCommand
             'invitations' => $this->database->executeStatement('DELETE FROM invitation WHERE expires < ?', [$text]),
             'links' => $this->database->executeStatement('DELETE FROM account_link WHERE expires < ?', [$text]),
             'sign-ups' => $this->database->executeStatement('DELETE FROM sign_up_waiting WHERE expires < ?', [$text]),
+            'pieces of photos' => $this->database->executeStatement('DELETE FROM photo_piece WHERE since < ?', [
+                $now->modify('-30 days')->format('Y-m-d H:i:s'),
+            ]),
             'letters' => $this->database->executeStatement('DELETE FROM letter WHERE until < ?', [$text]),
             'log of who did what' => $this->database->executeStatement('DELETE FROM audit_entry WHERE at < ?', [
                 $now->modify('-1 year')->format('Y-m-d H:i:s'),

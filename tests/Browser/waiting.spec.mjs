@@ -53,6 +53,36 @@ test("hundreds of entries and more photos than fit in one post all arrive, once"
   expect(entries.filter((entry) => entry.data.photo)).toHaveLength(5);
 });
 
+test("a photo that a dead line broke off goes on where it stopped", async ({ page }) => {
+  await signIn(page);
+  const quilt = await bringIn(page, job("A slow line"));
+  await begin(page, quilt);
+  const photo = await page.evaluate(() => {
+    const canvas = document.createElement("canvas");
+    [canvas.width, canvas.height] = [500, 400];
+    const context = canvas.getContext("2d");
+    for (let i = 0; i < 40_000; i += 1) {
+      context.fillStyle = `rgb(${(i * 7) % 256} ${(i * 13) % 256} ${(i * 29) % 256})`;
+      context.fillRect((i * 31) % 500, (i * 17) % 400, 2, 2);
+    }
+    return canvas.toDataURL("image/jpeg", 0.95);
+  });
+  const offsets = [];
+  await page.route("**/frame/photo-piece", (route) => {
+    offsets.push(Number(new URLSearchParams(route.request().postData()).get("offset")));
+    return offsets.length === 3 ? route.abort() : route.continue();
+  });
+  await leave(page, 1, { layer: "top", seen: "top-pleat", severity: "noted", action: "", photo }, "problem");
+  await page.reload();
+  await expectSent(page);
+
+  expect(photo.length).toBeGreaterThan(2 * 65_536);
+  expect(offsets.slice(0, 5)).toEqual([0, 0, 65_536, 0, 65_536]);
+  const [entry] = await onServer(page, quilt);
+  const answer = () => page.request.get(`${quilt}/frame/photo/${entry.data.photo}`);
+  await expect.poll(async () => (await answer()).headers()["content-type"]).toBe("image/jpeg");
+});
+
 test("a device without room says so, and what it could not keep is sent while the page is open", async ({
   page,
   context,
@@ -84,17 +114,15 @@ test("what waits goes out from any page, also for a run that was ended elsewhere
   await signIn(page);
   const quilt = await bringIn(page, job("Ended elsewhere"));
   await begin(page, quilt);
-  await context.setOffline(true);
+  await context.route("**/frame/entries", (route) => route.abort());
   await goTo(page, "thread");
   await page.close();
-  await context.setOffline(false);
   const other = await context.newPage();
-  await other.route("**/frame/entries", (route) => route.abort());
   await other.goto(`${quilt}/off`);
   await other.getByRole("button", { name: "It is off the frame" }).click();
   await expect(other.getByText(/Off the frame since/)).toBeVisible();
   expect(await onServer(other, quilt)).toEqual([]);
-  await other.unroute("**/frame/entries");
+  await context.unroute("**/frame/entries");
   await other.goto("/");
   await expectSent(other);
   expect((await onServer(other, quilt)).map((entry) => entry.step)).toEqual(["room", "machine"]);

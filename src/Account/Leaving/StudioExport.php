@@ -87,7 +87,7 @@ final readonly class StudioExport
             ->createQuery(
                 'SELECT p FROM ' .
                     Photo::class .
-                    ' p JOIN p.run r JOIN r.quilt q WHERE q.studio = :studio ORDER BY p.id',
+                    ' p JOIN p.run r JOIN r.quilt q WHERE q.studio = :studio AND p.isRaw = false ORDER BY p.id',
             )
             ->setParameter('studio', $studio->id(), 'ulid');
         /** @var Photo $photo */

@@ -23,6 +23,7 @@ final readonly class StudioRows
     public const TABLES = [
         'log_entry' => self::RUNS,
         'photo' => self::RUNS,
+        'photo_piece' => self::RUNS,
         'revision' => self::QUILTS,
         'run' => self::QUILTS,
         'quilt' => self::STUDIO,
@@ -52,6 +53,7 @@ final readonly class StudioRows
         'session_id',
         'series',
         'jpeg',
+        'text_so_far',
     ];
 
     public function __construct(private Connection $database) {}

@@ -257,6 +257,7 @@ final class LeavingTest extends StudioTestCase
         $this->row('run', ['id' => $run, 'quilt_id' => $quilt->id()->toBinary()]);
         $this->row('log_entry', ['run_id' => $run, 'data' => '{}']);
         $this->row('photo', ['run_id' => $run]);
+        $this->row('photo_piece', ['run_id' => $run]);
         $this->row('revision', ['quilt_id' => $quilt->id()->toBinary()]);
         $this->row('studio_leader', ['id' => $leader, 'frame_id' => $frame, 'roller' => 'backing']);
         $this->row('leader_load', ['leader_id' => $leader]);

@@ -10,7 +10,11 @@ use App\AtTheFrame\LogCsv;
 use App\AtTheFrame\LogEntry;
 use App\AtTheFrame\LogEntryRepository;
 use App\AtTheFrame\MomentMs;
+use App\AtTheFrame\Photo;
+use App\AtTheFrame\PhotoCame;
+use App\AtTheFrame\PhotoCameHandler;
 use App\AtTheFrame\PhotoMaker;
+use App\AtTheFrame\PhotoPieces;
 use App\AtTheFrame\RunRepository;
 use App\Quilt\Quilt;
 use Doctrine\ORM\EntityManagerInterface;
@@ -25,7 +29,9 @@ use Tests\App\StudioTestCase;
 #[CoversClass(LogBook::class)]
 #[CoversClass(LogCsv::class)]
 #[CoversClass(MomentMs::class)]
+#[CoversClass(PhotoCameHandler::class)]
 #[CoversClass(PhotoMaker::class)]
+#[CoversClass(PhotoPieces::class)]
 final class EntriesTest extends StudioTestCase
 {
     #[TestWith(['9223372036854775807'])]
@@ -109,6 +115,80 @@ final class EntriesTest extends StudioTestCase
         self::assertSame([false, true, true], $with, 'what unpacks to too much is left out, its entry is not');
     }
 
+    public function testAPhotoComesInPiecesAndGoesOnWhereItStopped(): void
+    {
+        $quilt = $this->begun();
+        $photo = $this->large();
+        $half = intdiv(\strlen($photo), 2);
+        $key = 'photo-00000001';
+        self::assertSame(0, $this->piece($quilt, $key, 0, ''), 'The first question learns what is there.');
+        self::assertSame($half, $this->piece($quilt, $key, 0, substr($photo, 0, $half)));
+        self::assertSame($half, $this->piece($quilt, $key, 0, 'once more'), 'What does not follow is not added.');
+        $entry = [
+            'key' => $key,
+            'kind' => 'problem',
+            'at' => 1_790_000_000_000,
+            'data' => ['layer' => 'top', 'seen' => 'top-pleat', 'severity' => 'noted', 'photo' => 'in pieces'],
+        ];
+        self::assertSame(\strlen($photo), $this->piece($quilt, $key, $half, substr($photo, $half)));
+        $this->send($quilt, [$entry]);
+        self::assertResponseIsSuccessful();
+        $id = $this->service(EntityManagerInterface::class)->getRepository(Photo::class)->findOneBy([])?->id();
+        $this->browser->request('GET', "/quilts/{$quilt->id()}/frame/photo/$id");
+        self::assertResponseHeaderSame('Content-Type', 'image/jpeg');
+
+        // The answer was lost, and all is sent once more.
+        $this->piece($quilt, $key, 0, $photo);
+        $this->send($quilt, [$entry]);
+        self::assertSame(0, $this->piece($quilt, $key, 0, ''), 'Nothing of it stays behind.');
+        self::assertSame(1, $this->service(LogEntryRepository::class)->count([]));
+    }
+
+    public function testAnEntryWhosePhotoIsNotThereIsSentAgain(): void
+    {
+        $quilt = $this->begun();
+        $data = ['layer' => 'top', 'seen' => 'top-pleat', 'severity' => 'noted', 'photo' => 'in pieces'];
+        $this->send($quilt, [
+            ['key' => 'photo-00000002', 'kind' => 'problem', 'at' => 1_790_000_000_000, 'data' => $data],
+        ]);
+        self::assertResponseStatusCodeSame(429);
+        self::assertSame(0, $this->service(LogEntryRepository::class)->count([]));
+    }
+
+    public function testPiecesAreLimited(): void
+    {
+        $quilt = $this->begun();
+        foreach (
+            [['short', 'x'], ['photo-00000003', str_repeat('x', 100_001)], ["photo-00000003\n", 'x']]
+            as [$key, $piece]
+        ) {
+            $this->piece($quilt, $key, 0, $piece);
+            self::assertResponseStatusCodeSame(429);
+        }
+        for ($photo = 0; $photo < 40; ++$photo) {
+            self::assertSame(1, $this->piece($quilt, \sprintf('photo-1000%04d', $photo), 0, 'x'));
+        }
+        $this->piece($quilt, 'photo-10000040', 0, 'x');
+        self::assertResponseStatusCodeSame(429);
+    }
+
+    public function testAPictureThatIsNoneAfterAllIsTakenAway(): void
+    {
+        $quilt = $this->begun();
+        $run = $this->service(RunRepository::class)->findLatest($quilt);
+        self::assertNotNull($run);
+        $entities = $this->service(EntityManagerInterface::class);
+        $photo = Photo::sent($run, 'no picture');
+        $entities->persist($photo);
+        $entities->flush();
+        $this->browser->request('GET', "/quilts/{$quilt->id()}/frame/photo/{$photo->id()}");
+        self::assertResponseHeaderSame('Content-Type', 'image/svg+xml', 'What was sent is shown to nobody.');
+        $this->service(PhotoCameHandler::class)(new PhotoCame($photo->id()));
+        $this->browser->request('GET', "/quilts/{$quilt->id()}/frame/photo/{$photo->id()}");
+        self::assertResponseStatusCodeSame(404);
+        $this->service(PhotoCameHandler::class)(new PhotoCame($photo->id()));
+    }
+
     /** A clock that was an hour behind while it was written, and right again when it is sent. */
     public function testABatchFromBeforeTheLoadIsMovedAsAWhole(): void
     {
@@ -161,7 +241,7 @@ final class EntriesTest extends StudioTestCase
     {
         $before = memory_get_peak_usage();
 
-        self::assertNull((new PhotoMaker())->remade(self::blownUp()));
+        self::assertNull((new PhotoMaker())->checked(self::blownUp()));
         self::assertLessThan(5_000_000, memory_get_peak_usage() - $before);
     }
 
@@ -203,6 +283,41 @@ final class EntriesTest extends StudioTestCase
             'person' => $person,
             'entries' => json_encode($entries, \JSON_THROW_ON_ERROR),
         ]);
+    }
+
+    private function piece(Quilt $quilt, string $key, int $offset, string $piece): int
+    {
+        $page = $this->browser->request('GET', "/quilts/{$quilt->id()}/frame");
+        $this->browser->request('POST', "/quilts/{$quilt->id()}/frame/photo-piece", [
+            '_token' => $page->filter('body')->attr('data-token'),
+            'key' => $key,
+            'offset' => (string) $offset,
+            'piece' => $piece,
+        ]);
+        $have = $this->answered()['have'] ?? -1;
+
+        return \is_int($have) ? $have : -1;
+    }
+
+    /** @return array<mixed> */
+    private function answered(): array
+    {
+        $answer = json_decode((string) $this->browser->getResponse()->getContent(), true);
+        self::assertIsArray($answer);
+
+        return $answer;
+    }
+
+    private function large(): string
+    {
+        $image = imagecreatetruecolor(300, 200);
+        for ($i = 0; $i < 4000; ++$i) {
+            imagesetpixel($image, ($i * 7) % 300, ($i * 13) % 200, ($i * 7919) & 16_777_215);
+        }
+        ob_start();
+        imagejpeg($image, null, 95);
+
+        return 'data:image/jpeg;base64,' . base64_encode((string) ob_get_clean());
     }
 
     private function small(): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account\Devices;
 
+use App\Account\Address\AccountLetters;
 use App\Account\Person;
 use App\Audit\AuditLog;
 use App\Audit\Happening;
@@ -19,7 +20,11 @@ use Symfony\Component\Uid\Ulid;
 #[Route('/settings/account', name: 'app_account_')]
 final class AccountController extends AbstractController
 {
-    public function __construct(private readonly SignedInRepository $devices, private readonly AuditLog $log) {}
+    public function __construct(
+        private readonly SignedInRepository $devices,
+        private readonly AuditLog $log,
+        private readonly AccountLetters $letters,
+    ) {}
 
     #[Route('', name: 'settings', methods: ['GET'])]
     public function show(#[CurrentUser] Person $person, Request $request): Response
@@ -35,6 +40,7 @@ final class AccountController extends AbstractController
     {
         $this->devices->end($this->devices->findOneOf($person, $id) ?? throw $this->createNotFoundException());
         $this->log->note($person, Happening::DeviceEnded);
+        $this->letters->notice($person, 'A device of yours was signed out from another.');
         $this->addFlash('done', 'That device is signed out.');
 
         return $this->redirectToRoute('app_account_settings', status: Response::HTTP_SEE_OTHER);
@@ -46,6 +52,7 @@ final class AccountController extends AbstractController
     {
         $this->devices->endAllOf($person, $request->getSession()->getId());
         $this->log->note($person, Happening::DeviceEnded, 'all but the one at hand');
+        $this->letters->notice($person, 'Every device of yours but one was signed out.');
         $this->addFlash('done', 'Every other device is signed out.');
 
         return $this->redirectToRoute('app_account_settings', status: Response::HTTP_SEE_OTHER);

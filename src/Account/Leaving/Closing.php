@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account\Leaving;
 
+use App\Account\Address\AccountLetters;
 use App\Account\Devices\SignedInRepository;
 use App\Account\Person;
 use App\Account\PersonRepository;
@@ -13,6 +14,7 @@ use App\Audit\Happening;
 use App\Mail\Post;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
+use Psr\Log\LoggerInterface;
 
 /** Closes a studio, keeps it after all, and erases what was closed when its time of grace is over. */
 final readonly class Closing
@@ -24,6 +26,8 @@ final readonly class Closing
         private StudioRows $rows,
         private AuditLog $log,
         private Post $post,
+        private AccountLetters $letters,
+        private LoggerInterface $logger,
         private ClockInterface $clock,
     ) {}
 
@@ -50,6 +54,7 @@ final readonly class Closing
         $owner->studio()->keep();
         $this->entities->flush();
         $this->log->note($owner, Happening::StudioKept);
+        $this->letters->notice($owner, 'Your studio is open again; nothing in it will be erased.');
     }
 
     /** @return int how many were erased */
@@ -63,6 +68,9 @@ final readonly class Closing
         foreach ($over as $studio) {
             \assert($studio instanceof Studio);
             $this->rows->erase($studio);
+            $this->logger->notice('A studio was erased when its time of grace was over.', [
+                'studio' => (string) $studio->id(),
+            ]);
         }
 
         return \count($over);

@@ -138,6 +138,24 @@ final class SecondStepTest extends StudioTestCase
         self::assertSelectorTextContains('h1', 'Waiting quilts');
     }
 
+    public function testADeviceIsRememberedAfterTheSecondStepAndNotBefore(): void
+    {
+        $codes = $this->turnOn($totp);
+        $this->signOut();
+        $this->browser->request('GET', '/sign-in');
+        $this->browser->submitForm('Sign in', [
+            'email' => 'owner@studio.example',
+            'password' => 'a long password',
+            '_remember_me' => 'on',
+        ]);
+        self::assertNull($this->browser->getCookieJar()->get('REMEMBERME'));
+        $this->giveCode($codes[0]);
+        self::assertNotNull($this->browser->getCookieJar()->get('REMEMBERME'));
+        $this->browser->getCookieJar()->expire('MOCKSESSID');
+        $this->browser->request('GET', '/');
+        self::assertResponseIsSuccessful();
+    }
+
     public function testTriesAreCounted(): void
     {
         $this->turnOn($totp);

@@ -56,6 +56,9 @@ final readonly class StudioRows
         'text_so_far',
     ];
 
+    /** A letter with a link in it is for whom it is written to. */
+    private const ONLY = ['letter' => ' AND until IS NULL'];
+
     public function __construct(private Connection $database) {}
 
     /** @return iterable<array<string, mixed>> */
@@ -64,7 +67,7 @@ final readonly class StudioRows
         $types = $this->columns($table);
         $wanted = implode(', ', array_map(static fn(string $column): string => "`$column`", array_keys($types)));
         $rows = $this->database->iterateAssociative(
-            "SELECT $wanted FROM `$table` WHERE " . self::TABLES[$table] . ' ORDER BY id',
+            "SELECT $wanted FROM `$table` WHERE " . self::TABLES[$table] . (self::ONLY[$table] ?? '') . ' ORDER BY id',
             ['studio' => $studio->id()->toBinary()],
         );
         foreach ($rows as $row) {

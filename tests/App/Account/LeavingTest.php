@@ -239,6 +239,7 @@ final class LeavingTest extends StudioTestCase
         self::assertStringContainsString('"client":"Odile Marrant"', $all);
         self::assertStringNotContainsString($hash, $all);
         self::assertStringNotContainsString('secret_hash', $all);
+        self::assertStringNotContainsString('/confirm-address/', $all);
         foreach (explode("\n", trim((string) $zip->getFromName('records/log_entry.jsonl'))) as $line) {
             self::assertJson($line);
         }

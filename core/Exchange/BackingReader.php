@@ -27,11 +27,11 @@ final readonly class BackingReader
             $sides['bottom']->size(),
             $sides['left']->size(),
         ];
-        $diagonal = $members['diagonal']->isMissing() ? null : $members['diagonal']->size();
+        $diagonal = $members['diagonal']->given()?->size();
         $kind = $members['kind']->word(BackingKind::class);
         $stretch = $members['stretch']->word(Stretch::class);
         $directional = $members['directional']->flag();
-        $bolt = $members['bolt']->isMissing() ? null : $members['bolt']->size();
+        $bolt = $members['bolt']->given()?->size();
         if (null !== $bolt && $bolt->toInches() <= 1) {
             $members['bolt']->fault('a bolt wider than its two seam allowances');
         }

@@ -16,8 +16,8 @@ final readonly class BattingReader
         $width = $members['width']->size();
         $length = $members['length']->size();
         $kind = $members['kind']->word(BattingKind::class);
-        $loft = $members['loft']->isMissing() ? null : $members['loft']->size();
-        $opened = $members['opened']->isMissing() ? null : $members['opened']->moment();
+        $loft = $members['loft']->given()?->size();
+        $opened = $members['opened']->given()?->moment();
 
         return null === $width || null === $length || null === $kind
             ? null

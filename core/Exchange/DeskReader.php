@@ -42,8 +42,8 @@ final readonly class DeskReader
         return new Desk(
             mend: $this->word($members['mend'], Mend::class) ?? Mend::None,
             strips: $this->word($members['strips'], ExtensionLayout::class) ?? ExtensionLayout::BothEnds,
-            repeat: $members['repeat']->isMissing() ? null : $members['repeat']->size(),
-            roll: $members['roll']->isMissing() ? null : $members['roll']->size(),
+            repeat: $members['repeat']->given()?->size(),
+            roll: $members['roll']->given()?->size(),
             pieces: $this->pieces($members['pieces']),
             design: $this->text($members['design']),
             working: (new HabitsReader())->working($habits) ?? Working::of($flag('turn_round'), $flag('borders_last')),
@@ -94,7 +94,7 @@ final readonly class DeskReader
      */
     private function word(Node $node, string $enum): ?\BackedEnum
     {
-        return $node->isMissing() ? null : $node->word($enum);
+        return $node->given()?->word($enum);
     }
 
     private function text(Node $node): string

@@ -20,13 +20,13 @@ final readonly class FittingsReader
     /** @param array<string, Node> $members of the frame, those of KEYS among them */
     public function read(array $members): Fittings
     {
-        $flag = static fn(Node $node): ?bool => $node->isMissing() ? null : $node->flag();
+        $flag = static fn(Node $node): ?bool => $node->given()?->flag();
         $clamps = $members['side_clamp_count'];
 
         return new Fittings(
             true === $flag($members['steel_bars']),
             $flag($members['table']),
-            $clamps->isMissing() ? null : $clamps->count(self::MOST_CLAMPS),
+            $clamps->given()?->count(self::MOST_CLAMPS),
             $this->machine($members['machine']),
         );
     }
@@ -38,11 +38,11 @@ final readonly class FittingsReader
         }
         $members = $node->members(['kind', 'feet', 'always', 'better']);
         $feet = array_map(static fn(Node $item): ?Foot => $item->word(Foot::class), $members['feet']->items());
-        $always = $members['always']->isMissing() ? null : $members['always']->word(Foot::class);
-        $better = $members['better']->isMissing() ? null : $members['better']->word(BetterWay::class);
+        $always = $members['always']->given()?->word(Foot::class);
+        $better = $members['better']->given()?->word(BetterWay::class);
 
         return new Machine(
-            $members['kind']->isMissing() ? null : $members['kind']->word(MachineKind::class),
+            $members['kind']->given()?->word(MachineKind::class),
             array_values(array_filter($feet)),
             $always,
             $better ?? BetterWay::Both,

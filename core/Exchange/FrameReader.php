@@ -32,12 +32,12 @@ final readonly class FrameReader
         foreach (FrameMeasure::cases() as $measure) {
             $measures[$measure->value] = $this->measure($members[$measure->value], $measure, $kind);
         }
-        $teeth = $members['ratchet_teeth']->isMissing() ? null : $members['ratchet_teeth']->count(self::MOST_TEETH);
+        $teeth = $members['ratchet_teeth']->given()?->count(self::MOST_TEETH);
         $methods = array_map(
             static fn(Node $item): ?HoldingSystem => $item->word(HoldingSystem::class),
             $members['methods']->items(),
         );
-        $clamps = $members['side_clamps']->isMissing() ? null : $members['side_clamps']->word(ClampWidth::class);
+        $clamps = $members['side_clamps']->given()?->word(ClampWidth::class);
         $stock = (new StockReader())->shared($members['stock']);
         if (null === $kind || $this->lacksAny($measures)) {
             return null;

@@ -154,6 +154,6 @@ final readonly class HabitsReader
      */
     private function word(?Node $node, string $enum): ?\BackedEnum
     {
-        return null === $node || $node->isMissing() ? null : $node->word($enum);
+        return $node?->given()?->word($enum);
     }
 }

@@ -39,7 +39,7 @@ final readonly class LoadReader
         [$lead, $leadHabit] = $this->holding($members['lead']);
         [$tail, $tailHabit] = $this->holding($members['tail']);
         [$top, $topHabit] = $this->holding($members['top']);
-        $planned = $members['planned']->isMissing() ? null : $members['planned']->moment();
+        $planned = $members['planned']->given()?->moment();
         if (null === $direction || null === $float || (null === $named && null === $custom)) {
             return null;
         }
@@ -63,7 +63,7 @@ final readonly class LoadReader
     /** One that can lead the way round that is asked for. */
     private function leadEdge(Node $node, ?DirectionWish $direction): ?TopEdge
     {
-        $edge = $node->isMissing() ? null : $node->word(TopEdge::class);
+        $edge = $node->given()?->word(TopEdge::class);
         $isOfAnotherWay =
             null !== $edge && !\in_array($direction?->value, [null, 'auto', $edge->direction()->value], true);
         if ($isOfAnotherWay) {
@@ -107,12 +107,11 @@ final readonly class LoadReader
             return [HoldingSystem::Pins, new HoldHabit()];
         }
         $members = $node->members(['method', 'school', 'stock']);
-        $school = $members['school']->isMissing() ? null : $members['school']->word(PinSchool::class);
+        $school = $members['school']->given()?->word(PinSchool::class);
         $stock = (new StockReader())->own($members['stock']);
 
         return [
-            ($members['method']->isMissing() ? null : $members['method']->word(HoldingSystem::class)) ??
-            HoldingSystem::Pins,
+            $members['method']->given()?->word(HoldingSystem::class) ?? HoldingSystem::Pins,
             new HoldHabit($school ?? PinSchool::Hand, $stock),
         ];
     }

@@ -27,6 +27,12 @@ final readonly class Node
         return null === $this->value || '' === $this->value;
     }
 
+    /** This node, or null where nothing was given: `$node->given()?->size()`. */
+    public function given(): ?self
+    {
+        return $this->isMissing() ? null : $this;
+    }
+
     /**
      * The members of an object; unknown ones are faults that name the nearest known key.
      *

@@ -32,7 +32,7 @@ final readonly class StockReader
         $pieces = [];
         foreach ($node->items() as $item) {
             $members = $item->members(['length', 'count', 'method']);
-            $method = $members['method']->isMissing() ? null : $members['method']->word(HoldingSystem::class);
+            $method = $members['method']->given()?->word(HoldingSystem::class);
             $piece = $this->piece($members);
             if (null !== $piece) {
                 $pieces[$method->value ?? Stock::ANY][] = $piece;

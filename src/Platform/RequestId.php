@@ -47,9 +47,10 @@ final readonly class RequestId
 
     public function __invoke(LogRecord $record): LogRecord
     {
-        $id = $this->requests->getMainRequest()?->attributes->get(self::ATTRIBUTE);
-        if (null !== $id) {
-            $record->extra['request'] = $id;
+        $request = $this->requests->getMainRequest();
+        if (null !== $request) {
+            $record->extra['request'] = $request->attributes->getString(self::ATTRIBUTE);
+            $record->extra['from'] = $request->getClientIp();
         }
 
         return $record;

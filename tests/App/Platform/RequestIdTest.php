@@ -33,6 +33,7 @@ final class RequestIdTest extends StudioTestCase
 
         self::assertNotSame([], $lines);
         foreach ($lines as $line) {
+            self::assertSame('127.0.0.1', $line->extra['from']);
             self::assertTrue(
                 $line->level->isLowerThan(Level::Notice) || 'deprecation' === $line->channel,
                 'A 404 is no error.',

@@ -165,8 +165,17 @@ function writeEntries(string $server, string $quilt, string $noted, string $over
                 file_put_contents($noted, "$key\n", \FILE_APPEND);
                 break;
             }
+            noteFall($status, $over);
             usleep(100_000);
         }
+    }
+}
+
+/** While server or database are gone a page says so (503), or there is none; anything else fell over. */
+function noteFall(int $status, string $over): void
+{
+    if ($status >= 500 && 503 !== $status) {
+        file_put_contents("$over-fell", "$status\n", \FILE_APPEND);
     }
 }
 
@@ -175,9 +184,11 @@ function writeChanges(string $server, string $quilt, string $noted, string $over
 {
     $attacker = new Attacker($server, DemoCommand::EMAIL);
     $attacker->signIn();
-    $values = static function () use ($attacker, $quilt): array {
+    $values = static function () use ($attacker, $quilt, $over): array {
+        [$status, $body] = $attacker->send('GET', "/quilts/$quilt/measure");
+        noteFall($status, $over);
         $page = new DOMDocument();
-        @$page->loadHTML('<?xml encoding="UTF-8">' . $attacker->send('GET', "/quilts/$quilt/measure")[1]);
+        @$page->loadHTML('<?xml encoding="UTF-8">' . $body);
         $fields = [];
         foreach ($page->getElementById('sheet')?->getElementsByTagName('input') ?? [] as $field) {
             if (
@@ -198,6 +209,7 @@ function writeChanges(string $server, string $quilt, string $noted, string $over
         }
         $fields['f[top/widths/middle]'] = sprintf('%d mm', 1500 + $number);
         [$status] = $attacker->send('POST', "/quilts/$quilt/measure", $fields, 10);
+        noteFall($status, $over);
         if (in_array($status, [200, 303], true)) {
             file_put_contents($noted, "$number\n", \FILE_APPEND);
         }
@@ -209,7 +221,12 @@ function attackWithKills(string $server, int $kills, string $serverPid, string $
 {
     $var = dirname(__DIR__) . '/var';
     [$entries, $changes, $over] = ["$var/attack-entries", "$var/attack-changes", "$var/attack-writers-over"];
-    array_map(static fn(string $file): bool => file_exists($file) && unlink($file), [$entries, $changes, $over]);
+    array_map(static fn(string $file): bool => file_exists($file) && unlink($file), [
+        $entries,
+        $changes,
+        $over,
+        "$over-fell",
+    ]);
     $run = database()
         ->query(
             "SELECT q.id FROM run r JOIN quilt q ON q.id = r.quilt_id WHERE r.ended IS NULL AND q.title NOT LIKE 'Marked %' LIMIT 1",
@@ -261,6 +278,7 @@ function attackWithKills(string $server, int $kills, string $serverPid, string $
         ->query("SELECT entry_key FROM log_entry WHERE entry_key LIKE 'attack-%'")
         ->fetchAll(PDO::FETCH_COLUMN);
     $lost = array_diff($acknowledged, $kept);
+    $fallen = file_exists("$over-fell") ? file("$over-fell") : [];
     $changed = array_map(intval(...), file($changes, \FILE_IGNORE_NEW_LINES) ?: []);
     $now = database()->prepare(
         'SELECT sheet FROM revision JOIN quilt ON quilt.revision_id = revision.id WHERE quilt.id = ?',
@@ -275,6 +293,7 @@ function attackWithKills(string $server, int $kills, string $serverPid, string $
         'of them lost' => ([] === $lost ? '' : '!') . count($lost),
         'of them doubled' =>
             (count($kept) === count(array_unique($kept)) ? '' : '!') . (count($kept) - count(array_unique($kept))),
+        'answers of 500 meanwhile' => ([] === $fallen ? '' : '!') . count($fallen),
         'changes acknowledged' => number_format(count($changed)),
         'the last of them' => [] !== $changed && $last >= max($changed) ? 'is there' : '!is lost',
     ];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Account\SecondStep;
 
 use App\Account\Person;
+use Symfony\Component\DependencyInjection\Attribute\AutowireServiceClosure;
 use Symfony\Component\HttpFoundation\RedirectResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -27,9 +28,10 @@ final class CodeAuthenticator extends AbstractAuthenticator
 {
     use TargetPathTrait;
 
+    /** @param \Closure(): SecondStep $secondStep made when a code comes: this class is asked at every request */
     public function __construct(
         private readonly HalfWay $halfWay,
-        private readonly SecondStep $secondStep,
+        #[AutowireServiceClosure(SecondStep::class)] private readonly \Closure $secondStep,
         private readonly UrlGeneratorInterface $urls,
     ) {}
 
@@ -56,7 +58,7 @@ final class CodeAuthenticator extends AbstractAuthenticator
             new CustomCredentials(
                 fn(mixed $code, UserInterface $person): bool => \is_string($code) &&
                     $person instanceof Person &&
-                    $this->secondStep->takes($person, $code),
+                    ($this->secondStep)()->takes($person, $code),
                 mb_substr($payload->getString('code'), 0, 40),
             ),
             [new CsrfTokenBadge('authenticate', $payload->getString('_csrf_token')), $remember],

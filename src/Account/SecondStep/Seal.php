@@ -9,18 +9,13 @@ use Symfony\Component\DependencyInjection\Attribute\Autowire;
 /** Keeps a key so that a copy of the database alone does not give it away where the secret stands elsewhere. */
 final readonly class Seal
 {
-    private string $key;
-
-    public function __construct(#[Autowire('%kernel.secret%'), \SensitiveParameter] string $secret)
-    {
-        $this->key = hash_hkdf('sha256', $secret, \SODIUM_CRYPTO_SECRETBOX_KEYBYTES, 'second step');
-    }
+    public function __construct(#[Autowire('%kernel.secret%'), \SensitiveParameter] private string $secret) {}
 
     public function close(#[\SensitiveParameter] string $open): string
     {
         $nonce = random_bytes(\SODIUM_CRYPTO_SECRETBOX_NONCEBYTES);
 
-        return base64_encode($nonce . sodium_crypto_secretbox($open, $nonce, $this->key));
+        return base64_encode($nonce . sodium_crypto_secretbox($open, $nonce, $this->key()));
     }
 
     /** Null where it was sealed under another secret, or is none of ours. */
@@ -31,8 +26,13 @@ final readonly class Seal
             return null;
         }
         $nonce = substr($raw, 0, \SODIUM_CRYPTO_SECRETBOX_NONCEBYTES);
-        $open = sodium_crypto_secretbox_open(substr($raw, \strlen($nonce)), $nonce, $this->key);
+        $open = sodium_crypto_secretbox_open(substr($raw, \strlen($nonce)), $nonce, $this->key());
 
         return false === $open ? null : $open;
+    }
+
+    private function key(): string
+    {
+        return hash_hkdf('sha256', $this->secret, \SODIUM_CRYPTO_SECRETBOX_KEYBYTES, 'second step');
     }
 }

@@ -7,8 +7,10 @@ namespace Tests\App\Platform;
 use App\Platform\DatabaseAway;
 use Doctrine\DBAL\Driver\PDO\Exception as DriverException;
 use Doctrine\DBAL\Exception\ConnectionException;
+use Doctrine\DBAL\Exception\DriverException as DbalFault;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\TestWith;
+use Psr\Log\NullLogger;
 use Symfony\Bundle\FrameworkBundle\Test\KernelTestCase;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Event\ExceptionEvent;
@@ -31,8 +33,23 @@ final class DatabaseAwayTest extends KernelTestCase
         self::assertSame('GET' === $method, str_contains($page, 'http-equiv="refresh"'));
     }
 
+    public function testItIsNoticedPastDoctrineToo(): void
+    {
+        foreach ([1053, 2002, 2003, 2006, 2013] as $code) {
+            $lost = new \PDOException('gone');
+            $lost->errorInfo = ['HY000', $code, 'gone'];
+            foreach (
+                [$lost, new \PDOException('gone', $code), new DbalFault(DriverException::new($lost), null)]
+                as $fault
+            ) {
+                self::assertSame(503, $this->event('GET', $fault)->getResponse()?->getStatusCode(), "code $code");
+            }
+        }
+    }
+
     public function testEveryOtherFaultIsLeftAlone(): void
     {
+        self::assertNull($this->event('GET', new \PDOException('Twice the same.', 1062))->getResponse());
         self::assertNull($this->event('GET', new \RuntimeException('Something else.'))->getResponse());
     }
 
@@ -46,7 +63,7 @@ final class DatabaseAwayTest extends KernelTestCase
         );
         $twig = self::getContainer()->get(Environment::class);
         self::assertInstanceOf(Environment::class, $twig);
-        (new DatabaseAway($twig))($event);
+        (new DatabaseAway($twig, new NullLogger()))($event);
 
         return $event;
     }

@@ -21,8 +21,12 @@ need_packages() {
     say "Installing from Debian: ${missing[*]}"
     export DEBIAN_FRONTEND=noninteractive
     apt-get update -qq >"$root/var/install.log" 2>&1 || fail "apt-get update failed; see var/install.log."
-    apt-get install -y -qq --no-install-recommends "${missing[@]}" >>"$root/var/install.log" 2>&1 \
-        || fail "apt-get install ${missing[*]} failed; see var/install.log."
+    # Debian would start the servers among them for good; whoever needs one here starts its own.
+    local policy=/usr/sbin/policy-rc.d result=0
+    if [ -e "$policy" ]; then policy=; else printf '#!/bin/sh\nexit 101\n' >"$policy" && chmod 755 "$policy"; fi
+    apt-get install -y -qq --no-install-recommends "${missing[@]}" >>"$root/var/install.log" 2>&1 || result=$?
+    [ -z "$policy" ] || rm -f "$policy"
+    [ "$result" -eq 0 ] || fail "apt-get install ${missing[*]} failed; see var/install.log."
 }
 
 # Runs a command only when the files named after -- have changed since it last succeeded.

@@ -1,12 +1,13 @@
 # Starts and stops the project's own MariaDB on loopback. Sourced after install.sh; expects $root.
 
+# Where the data lies: in var/mariadb, or in the folder of var that $db_folder names.
 db_home() {
     # The mysql user must be able to walk to its folder, and MariaDB's own scripts stumble over a space on the way; where
     # either is so, a folder of its own elsewhere serves.
     if [ -z "${SCHWUNG_DATA:-}" ]; then
-        SCHWUNG_DATA="$root/var/mariadb"
+        SCHWUNG_DATA="$root/var/${db_folder:-mariadb}"
         if [[ $root =~ [[:space:]] ]] || { [ "$(id -u)" -eq 0 ] && ! runuser -u mysql -- test -x "$root"; }; then
-            SCHWUNG_DATA="/var/tmp/schwung-$(printf '%s' "$root" | sha256sum | cut -c1-12)"
+            SCHWUNG_DATA="/var/tmp/schwung-$(printf '%s' "$root" | sha256sum | cut -c1-12)${db_folder:+-$db_folder}"
         fi
     fi
     db_pid_file="$SCHWUNG_DATA/mariadbd.pid"

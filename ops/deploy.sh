@@ -58,7 +58,7 @@ deploy_check() {
     deploy_ask 'the line stays closed' '^Strict-Transport-Security: max-age' "$at/sign-in"
     deploy_ask 'nothing is sniffed of what nginx serves' '^X-Content-Type-Options: nosniff' "$at/build/app.css"
     deploy_ask 'styles may be kept' '^Cache-Control: .*immutable' "$at/build/app.css"
-    deploy_ask 'styles are sent compressed' '^Content-Encoding: gzip' --output - --dump-header - -H 'Accept-Encoding: gzip' -o /dev/null "$at/build/app.css"
+    deploy_ask 'styles are sent compressed' '^Content-Encoding: gzip' --dump-header - --output /dev/null -H 'Accept-Encoding: gzip' "$at/build/app.css"
     deploy_ask 'a name that is not ours is refused' '^HTTP/2 400' -H 'Host: elsewhere.example' "$at/up-there"
     head -c 9900000 /dev/zero >"$deploy/large"
     deploy_ask 'what is too large is said by us' '^HTTP/2 413' --form "file=@$deploy/large" "$at/quilts/import"

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App\Platform;
 
-use App\Platform\DatabaseAway;
+use App\Platform\DatabaseTrouble;
 use Doctrine\DBAL\Driver\PDO\Exception as DriverException;
 use Doctrine\DBAL\Exception\ConnectionException;
 use Doctrine\DBAL\Exception\DriverException as DbalFault;
@@ -17,8 +17,8 @@ use Symfony\Component\HttpKernel\Event\ExceptionEvent;
 use Symfony\Component\HttpKernel\HttpKernelInterface;
 use Twig\Environment;
 
-#[CoversClass(DatabaseAway::class)]
-final class DatabaseAwayTest extends KernelTestCase
+#[CoversClass(DatabaseTrouble::class)]
+final class DatabaseTroubleTest extends KernelTestCase
 {
     #[TestWith(['GET', 'This page asks again every 5 seconds.'])]
     #[TestWith(['POST', 'Go back in a moment and send it once more; what you typed is kept.'])]
@@ -47,8 +47,25 @@ final class DatabaseAwayTest extends KernelTestCase
         }
     }
 
+    public function testAPageSaysThatThereIsNoRoomWhoeverNoticedIt(): void
+    {
+        foreach ([1021, 1026, 1114] as $code) {
+            $full = new \PDOException('The table is full');
+            $full->errorInfo = ['HY000', $code, 'The table is full'];
+            foreach ([$full, new DbalFault(DriverException::new($full), null)] as $noticed) {
+                $event = $this->event('POST', new \RuntimeException('While a form was kept.', previous: $noticed));
+                self::assertSame(507, $event->getResponse()?->getStatusCode());
+                self::assertStringContainsString('disk is full', (string) $event->getResponse()->getContent());
+            }
+        }
+    }
+
     public function testEveryOtherFaultIsLeftAlone(): void
     {
+        $twice = new \PDOException('Twice the same.');
+        $twice->errorInfo = ['23000', 1062, 'Twice the same.'];
+        self::assertNull($this->event('POST', $twice)->getResponse());
+        self::assertNull($this->event('POST', new \RuntimeException('Something else.', 1114))->getResponse());
         self::assertNull($this->event('GET', new \PDOException('Twice the same.', 1062))->getResponse());
         self::assertNull($this->event('GET', new \RuntimeException('Something else.'))->getResponse());
     }
@@ -63,7 +80,7 @@ final class DatabaseAwayTest extends KernelTestCase
         );
         $twig = self::getContainer()->get(Environment::class);
         self::assertInstanceOf(Environment::class, $twig);
-        (new DatabaseAway($twig, new NullLogger()))($event);
+        (new DatabaseTrouble($twig, new NullLogger()))($event);
 
         return $event;
     }

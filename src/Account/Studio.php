@@ -14,7 +14,7 @@ use Symfony\Bridge\Doctrine\Types\UlidType;
 use Symfony\Component\Uid\Ulid;
 
 /** A quilting studio; every other record belongs to one. */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: StudioRepository::class)]
 class Studio
 {
     public const DAYS_OF_GRACE = 30;

@@ -271,9 +271,9 @@ final class FrameController extends AbstractController
     }
 
     #[Route('/photo/{photo}', name: 'photo', methods: ['GET'])]
-    public function photo(Ulid $id, Ulid $photo, #[CurrentUser] Person $person): Response
+    public function photo(Ulid $id, Ulid $photo, #[CurrentUser] Person $person, PhotoRepository $photos): Response
     {
-        $found = $this->runs->findPhoto($this->quilt($id, $person), $photo) ?? throw $this->createNotFoundException();
+        $found = $photos->findOneOf($this->quilt($id, $person), $photo) ?? throw $this->createNotFoundException();
 
         if ($found->isRaw()) {
             return (new Response(

@@ -10,7 +10,7 @@ use Symfony\Bridge\Doctrine\Types\UlidType;
 use Symfony\Component\Uid\Ulid;
 
 /** A photo of a problem, made anew from what was sent, so that nothing but the picture is in it. */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: PhotoRepository::class)]
 class Photo
 {
     #[ORM\Id, ORM\Column(type: UlidType::NAME)]

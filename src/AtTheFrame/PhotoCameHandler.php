@@ -4,27 +4,27 @@ declare(strict_types=1);
 
 namespace App\AtTheFrame;
 
-use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Messenger\Attribute\AsMessageHandler;
 
 /** Makes a photo anew, so that nothing but the picture is in it; what is none after all is taken away. */
 #[AsMessageHandler]
 final readonly class PhotoCameHandler
 {
-    public function __construct(private EntityManagerInterface $entities, private PhotoMaker $maker) {}
+    public function __construct(private PhotoRepository $photos, private PhotoMaker $maker) {}
 
     public function __invoke(PhotoCame $message): void
     {
-        $photo = $this->entities->find(Photo::class, $message->photo);
+        $photo = $this->photos->find($message->photo);
         if (null === $photo || !$photo->isRaw()) {
             return;
         }
         $jpeg = $this->maker->remade($photo->jpeg());
         if (null === $jpeg) {
-            $this->entities->remove($photo);
-        } else {
-            $photo->remake($jpeg);
+            $this->photos->drop($photo);
+
+            return;
         }
-        $this->entities->flush();
+        $photo->remake($jpeg);
+        $this->photos->save();
     }
 }

@@ -8,7 +8,7 @@ use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 
 /** As much of a photo as has come so far, before its entry. */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: PhotoPieceRepository::class)]
 #[ORM\UniqueConstraint(name: 'photo_piece_key', columns: ['run_id', 'entry_key'])]
 class PhotoPiece
 {

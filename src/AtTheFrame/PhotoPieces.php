@@ -20,6 +20,7 @@ final readonly class PhotoPieces
     public function __construct(
         private EntityManagerInterface $entities,
         private RunRepository $runs,
+        private PhotoPieceRepository $pieces,
         private ClockInterface $clock,
     ) {}
 
@@ -40,7 +41,7 @@ final readonly class PhotoPieces
 
         return $this->entities->wrapInTransaction(function () use ($run, $key, $offset, $piece): int {
             $this->runs->lock($run);
-            $here = $this->find($run, $key) ?? $this->begin($run, $key);
+            $here = $this->pieces->findOneOf($run, $key) ?? $this->begin($run, $key);
             if ($offset === \strlen($here->text())) {
                 if ($offset + \strlen($piece) > PhotoMaker::LARGEST_BYTES) {
                     throw new PhotosRefused('The photo is too large.');
@@ -64,7 +65,7 @@ final readonly class PhotoPieces
             return $photo;
         }
 
-        return $this->find($run, $entry->key)?->text() ??
+        return $this->pieces->findOneOf($run, $entry->key)?->text() ??
             throw new PhotosRefused('The photo has not come yet; it is sent again.');
     }
 
@@ -72,22 +73,17 @@ final readonly class PhotoPieces
     public function drop(Run $run, array $keys): void
     {
         foreach ($keys as $key) {
-            $here = $this->find($run, $key);
+            $here = $this->pieces->findOneOf($run, $key);
             if (null !== $here) {
                 $this->entities->remove($here);
             }
         }
     }
 
-    private function find(Run $run, string $key): ?PhotoPiece
-    {
-        return $this->entities->getRepository(PhotoPiece::class)->findOneBy(['run' => $run, 'entryKey' => $key]);
-    }
-
     /** @throws PhotosRefused */
     private function begin(Run $run, string $key): PhotoPiece
     {
-        if ($this->entities->getRepository(PhotoPiece::class)->count(['run' => $run]) >= self::MOST) {
+        if ($this->pieces->countOf($run) >= self::MOST) {
             throw new PhotosRefused('Many photos are on their way at once.');
         }
         $here = new PhotoPiece($run, $key, $this->clock->now());

@@ -10,7 +10,6 @@ use App\Quilt\Quilt;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\DBAL\LockMode;
 use Doctrine\Persistence\ManagerRegistry;
-use Symfony\Component\Uid\Ulid;
 
 /** @extends ServiceEntityRepository<Run> */
 final class RunRepository extends ServiceEntityRepository
@@ -39,13 +38,6 @@ final class RunRepository extends ServiceEntityRepository
     public function lock(Run $run): void
     {
         $this->getEntityManager()->lock($run, LockMode::PESSIMISTIC_WRITE);
-    }
-
-    public function findPhoto(Quilt $quilt, Ulid $id): ?Photo
-    {
-        $photo = $this->getEntityManager()->find(Photo::class, $id);
-
-        return true === $photo?->run->quilt->id()->equals($quilt->id()) ? $photo : null;
     }
 
     /** @return list<Run> of a studio, the oldest first; of very many the last */

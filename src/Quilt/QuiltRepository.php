@@ -31,6 +31,26 @@ final class QuiltRepository extends ServiceEntityRepository
         parent::__construct($registry, Quilt::class);
     }
 
+    /**
+     * All of a studio one after the other, however many; none stays in memory.
+     *
+     * @return iterable<Quilt>
+     */
+    public function each(Studio $studio): iterable
+    {
+        $quilts = $this->createQueryBuilder('q')
+            ->where('q.studio = :studio')
+            ->setParameter('studio', $studio->id(), 'ulid')
+            ->orderBy('q.id')
+            ->getQuery()
+            ->toIterable();
+        foreach ($quilts as $quilt) {
+            \assert($quilt instanceof Quilt);
+            yield $quilt;
+            $this->getEntityManager()->detach($quilt);
+        }
+    }
+
     public function findOneOf(Studio $studio, Ulid $id): ?Quilt
     {
         // With what every page of a quilt is made from, in one question.

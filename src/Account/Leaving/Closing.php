@@ -8,7 +8,7 @@ use App\Account\Address\AccountLetters;
 use App\Account\Devices\SignedInRepository;
 use App\Account\Person;
 use App\Account\PersonRepository;
-use App\Account\Studio;
+use App\Account\StudioRepository;
 use App\Audit\AuditLog;
 use App\Audit\Happening;
 use App\Mail\Post;
@@ -21,6 +21,7 @@ final readonly class Closing
 {
     public function __construct(
         private EntityManagerInterface $entities,
+        private StudioRepository $studios,
         private PersonRepository $people,
         private SignedInRepository $devices,
         private StudioRows $rows,
@@ -60,13 +61,8 @@ final readonly class Closing
     /** @return int how many were erased */
     public function erase(): int
     {
-        $over = $this->entities
-            ->createQuery('SELECT s FROM ' . Studio::class . ' s WHERE s.erasedOn <= :now ORDER BY s.id')
-            ->setParameter('now', $this->clock->now())
-            ->getResult();
-        \assert(\is_array($over));
+        $over = $this->studios->findOverdue($this->clock->now());
         foreach ($over as $studio) {
-            \assert($studio instanceof Studio);
             $this->rows->erase($studio);
             $this->logger->notice('A studio was erased when its time of grace was over.', [
                 'studio' => (string) $studio->id(),

@@ -5,11 +5,10 @@ declare(strict_types=1);
 namespace App\Account\Leaving;
 
 use App\Account\Studio;
-use App\AtTheFrame\Photo;
-use App\Designs\StudioDesign;
-use App\Quilt\Quilt;
+use App\AtTheFrame\PhotoRepository;
+use App\Designs\StudioDesignRepository;
+use App\Quilt\QuiltRepository;
 use App\Quilt\Subject;
-use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Filesystem\Filesystem;
 
 /**
@@ -21,7 +20,12 @@ final readonly class StudioExport
     private const JSON =
         \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR | \JSON_INVALID_UTF8_SUBSTITUTE;
 
-    public function __construct(private EntityManagerInterface $entities, private StudioRows $rows) {}
+    public function __construct(
+        private StudioRows $rows,
+        private QuiltRepository $quilts,
+        private PhotoRepository $photos,
+        private StudioDesignRepository $designs,
+    ) {}
 
     /** @return string the path of a file that is the caller's to take away */
     public function write(Studio $studio): string
@@ -44,9 +48,9 @@ final readonly class StudioExport
 
     private function writeRows(Studio $studio, string $folder, Filesystem $files): void
     {
+        $files->mkdir("$folder/records");
         $counts = [];
         foreach (array_keys(StudioRows::TABLES) as $table) {
-            $files->dumpFile("$folder/records/$table.jsonl", '');
             $file = fopen("$folder/records/$table.jsonl", 'w');
             \assert(false !== $file);
             $count = 0;
@@ -68,34 +72,20 @@ final readonly class StudioExport
 
     private function writeQuilts(Studio $studio, string $folder, Filesystem $files): void
     {
-        $quilts = $this->entities
-            ->createQuery('SELECT q FROM ' . Quilt::class . ' q WHERE q.studio = :studio ORDER BY q.id')
-            ->setParameter('studio', $studio->id(), 'ulid');
-        /** @var Quilt $quilt */
-        foreach ($quilts->toIterable() as $quilt) {
+        foreach ($this->quilts->each($studio) as $quilt) {
             $files->dumpFile(
                 "$folder/quilts/{$quilt->id()}.json",
                 json_encode(Subject::of($quilt)->job($studio->units())->toArray(), self::JSON | \JSON_PRETTY_PRINT),
             );
-            $this->entities->detach($quilt);
         }
     }
 
     private function writeFiles(Studio $studio, string $folder, Filesystem $files): void
     {
-        $photos = $this->entities
-            ->createQuery(
-                'SELECT p FROM ' .
-                    Photo::class .
-                    ' p JOIN p.run r JOIN r.quilt q WHERE q.studio = :studio AND p.isRaw = false ORDER BY p.id',
-            )
-            ->setParameter('studio', $studio->id(), 'ulid');
-        /** @var Photo $photo */
-        foreach ($photos->toIterable() as $photo) {
+        foreach ($this->photos->each($studio) as $photo) {
             $files->dumpFile("$folder/photos/{$photo->id()}.jpg", $photo->jpeg());
-            $this->entities->detach($photo);
         }
-        foreach ($this->entities->getRepository(StudioDesign::class)->findBy(['studio' => $studio]) as $design) {
+        foreach ($this->designs->findOf($studio) as $design) {
             $files->dumpFile("$folder/designs/{$design->id()}.txt", $design->name . "\n" . $design->pathData() . "\n");
         }
     }

@@ -45,14 +45,6 @@ final readonly class StudioOpening
         return $owner;
     }
 
-    /** The hash of a password for somebody who is nobody yet. */
-    public function hash(SignUp $signUp): string
-    {
-        $studio = new Studio($signUp->studio, $signUp->units, $signUp->timeZone);
-
-        return $this->hasher->hashPassword(Person::owner($studio, $signUp->name, $signUp->email), $signUp->password);
-    }
-
     /** @param bool $isMailed whether the link reached its reader by mail alone, so that the address is theirs */
     public function join(Invitation $invitation, #[\SensitiveParameter] string $password, bool $isMailed): Person
     {

@@ -6,6 +6,7 @@ namespace App\Account\Devices;
 
 use App\Account\Person;
 use Psr\Clock\ClockInterface;
+use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\Cookie;
 use Symfony\Component\HttpFoundation\Request;
@@ -21,7 +22,7 @@ final readonly class DevicesNoted
     public function __construct(
         private SignedInRepository $devices,
         private ClockInterface $clock,
-        private string $rememberedAs = 'REMEMBERME',
+        #[Autowire('%env(host_cookie:REMEMBER_COOKIE)%')] private string $rememberedAs,
     ) {}
 
     /** After the session has its new name and the cookie that remembers the device is made. */

@@ -18,6 +18,8 @@ use Tests\App\StudioTestCase;
 #[CoversClass(SignInThrottle::class)]
 final class AccountTest extends StudioTestCase
 {
+    use AtTheDoor;
+
     public function testAStudioSignsUpAndIsAtItsBench(): void
     {
         $this->signOut();
@@ -192,20 +194,5 @@ final class AccountTest extends StudioTestCase
             $fields["sign_up[$name]"] = $value;
         }
         $this->browser->submitForm('Open the studio', $fields);
-    }
-
-    private function signIn(string $password, bool $remember = false): void
-    {
-        $this->browser->request('GET', '/sign-in');
-        $this->browser->submitForm('Sign in', [
-            'email' => 'owner@studio.example',
-            'password' => $password,
-            ...$remember ? ['_remember_me' => 'on'] : [],
-        ]);
-    }
-
-    private function signOut(): void
-    {
-        $this->browser->getCookieJar()->clear();
     }
 }

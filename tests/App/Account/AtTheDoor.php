@@ -21,10 +21,17 @@ trait AtTheDoor
         $this->browser->getCookieJar()->clear();
     }
 
-    private function signIn(string $password = 'a long password', string $email = 'owner@studio.example'): void
-    {
+    private function signIn(
+        string $password = 'a long password',
+        string $email = 'owner@studio.example',
+        bool $remember = false,
+    ): void {
         $this->browser->request('GET', '/sign-in');
-        $this->browser->submitForm('Sign in', ['email' => $email, 'password' => $password]);
+        $this->browser->submitForm('Sign in', [
+            'email' => $email,
+            'password' => $password,
+            ...$remember ? ['_remember_me' => 'on'] : [],
+        ]);
     }
 
     /** Shows who one is where something grave has asked. */

@@ -70,12 +70,7 @@ final class DevicesTest extends StudioTestCase
     public function testADeviceThatComesBackIsTheSameOne(): void
     {
         $this->signOut();
-        $this->browser->request('GET', '/sign-in');
-        $this->browser->submitForm('Sign in', [
-            'email' => 'owner@studio.example',
-            'password' => 'a long password',
-            '_remember_me' => 'on',
-        ]);
+        $this->signIn(remember: true);
         $first = $this->devices();
         $this->browser->getCookieJar()->expire('MOCKSESSID');
         $this->browser->request('GET', '/settings/account');

@@ -142,12 +142,7 @@ final class SecondStepTest extends StudioTestCase
     {
         $codes = $this->turnOn($totp);
         $this->signOut();
-        $this->browser->request('GET', '/sign-in');
-        $this->browser->submitForm('Sign in', [
-            'email' => 'owner@studio.example',
-            'password' => 'a long password',
-            '_remember_me' => 'on',
-        ]);
+        $this->signIn(remember: true);
         self::assertNull($this->browser->getCookieJar()->get('REMEMBERME'));
         $this->giveCode($codes[0]);
         self::assertNotNull($this->browser->getCookieJar()->get('REMEMBERME'));

@@ -6,6 +6,7 @@ namespace App\AtTheFrame;
 
 use App\Account\Studio;
 use App\Platform\KeepsRecords;
+use App\Platform\ReadsOneByOne;
 use App\Quilt\Quilt;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\Persistence\ManagerRegistry;
@@ -15,6 +16,7 @@ use Symfony\Component\Uid\Ulid;
 final class PhotoRepository extends ServiceEntityRepository
 {
     use KeepsRecords;
+    use ReadsOneByOne;
 
     public function __construct(ManagerRegistry $registry)
     {
@@ -28,26 +30,18 @@ final class PhotoRepository extends ServiceEntityRepository
         return true === $photo?->run->quilt->id()->equals($quilt->id()) ? $photo : null;
     }
 
-    /**
-     * All of a studio that are made, one after the other, however many; none stays in memory.
-     *
-     * @return iterable<Photo>
-     */
+    /** @return iterable<Photo> all of a studio that are made, however many */
     public function each(Studio $studio): iterable
     {
-        $photos = $this->createQueryBuilder('p')
-            ->join('p.run', 'r')
-            ->join('r.quilt', 'q')
-            ->where('q.studio = :studio')
-            ->andWhere('p.isRaw = false')
-            ->setParameter('studio', $studio->id(), 'ulid')
-            ->orderBy('p.id')
-            ->getQuery()
-            ->toIterable();
-        foreach ($photos as $photo) {
-            \assert($photo instanceof Photo);
-            yield $photo;
-            $this->getEntityManager()->detach($photo);
-        }
+        return $this->oneByOne(
+            $this->createQueryBuilder('p')
+                ->join('p.run', 'r')
+                ->join('r.quilt', 'q')
+                ->where('q.studio = :studio')
+                ->andWhere('p.isRaw = false')
+                ->setParameter('studio', $studio->id(), 'ulid')
+                ->orderBy('p.id'),
+            Photo::class,
+        );
     }
 }

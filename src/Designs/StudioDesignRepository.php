@@ -6,6 +6,7 @@ namespace App\Designs;
 
 use App\Account\Studio;
 use App\Platform\KeepsRecords;
+use App\Platform\ReadsOneByOne;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\Persistence\ManagerRegistry;
 use Symfony\Component\Uid\Ulid;
@@ -14,6 +15,7 @@ use Symfony\Component\Uid\Ulid;
 final class StudioDesignRepository extends ServiceEntityRepository
 {
     use KeepsRecords;
+    use ReadsOneByOne;
 
     public const MOST = 60;
 
@@ -26,6 +28,18 @@ final class StudioDesignRepository extends ServiceEntityRepository
     public function findOf(Studio $studio): array
     {
         return $this->findBy(['studio' => $studio], ['name' => 'ASC', 'id' => 'ASC'], self::MOST);
+    }
+
+    /** @return iterable<StudioDesign> all of a studio, however many */
+    public function each(Studio $studio): iterable
+    {
+        return $this->oneByOne(
+            $this->createQueryBuilder('d')
+                ->where('d.studio = :studio')
+                ->setParameter('studio', $studio->id(), 'ulid')
+                ->orderBy('d.id'),
+            StudioDesign::class,
+        );
     }
 
     public function findOneOf(Studio $studio, Ulid $id): ?StudioDesign

@@ -9,6 +9,7 @@ use App\Bench\ShelfPage;
 use App\Bench\ShelfRow;
 use App\Frames\StudioFrame;
 use App\Platform\KeepsRecords;
+use App\Platform\ReadsOneByOne;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\QueryBuilder;
@@ -20,6 +21,7 @@ use Symfony\Component\Uid\Ulid;
 final class QuiltRepository extends ServiceEntityRepository
 {
     use KeepsRecords;
+    use ReadsOneByOne;
 
     /** A frame holds one quilt; a few more are a forgotten mark. */
     private const MOST_LOADED = 5;
@@ -31,24 +33,16 @@ final class QuiltRepository extends ServiceEntityRepository
         parent::__construct($registry, Quilt::class);
     }
 
-    /**
-     * All of a studio one after the other, however many; none stays in memory.
-     *
-     * @return iterable<Quilt>
-     */
+    /** @return iterable<Quilt> all of a studio, however many */
     public function each(Studio $studio): iterable
     {
-        $quilts = $this->createQueryBuilder('q')
-            ->where('q.studio = :studio')
-            ->setParameter('studio', $studio->id(), 'ulid')
-            ->orderBy('q.id')
-            ->getQuery()
-            ->toIterable();
-        foreach ($quilts as $quilt) {
-            \assert($quilt instanceof Quilt);
-            yield $quilt;
-            $this->getEntityManager()->detach($quilt);
-        }
+        return $this->oneByOne(
+            $this->createQueryBuilder('q')
+                ->where('q.studio = :studio')
+                ->setParameter('studio', $studio->id(), 'ulid')
+                ->orderBy('q.id'),
+            Quilt::class,
+        );
     }
 
     public function findOneOf(Studio $studio, Ulid $id): ?Quilt

@@ -85,7 +85,7 @@ final readonly class StudioExport
         foreach ($this->photos->each($studio) as $photo) {
             $files->dumpFile("$folder/photos/{$photo->id()}.jpg", $photo->jpeg());
         }
-        foreach ($this->designs->findOf($studio) as $design) {
+        foreach ($this->designs->each($studio) as $design) {
             $files->dumpFile("$folder/designs/{$design->id()}.txt", $design->name . "\n" . $design->pathData() . "\n");
         }
     }

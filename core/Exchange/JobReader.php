@@ -42,12 +42,16 @@ final readonly class JobReader
         $units = $members['units']->word(UnitSystem::class);
 
         $load = (new LoadReader())->read($members['load']);
+        $top = (new TopReader())->read($members['top'])?->ledBy($load?->leadEdge);
+        $backing = (new BackingReader())->read($members['backing'], $faults);
+        $guess = new TapeReader();
+        $tape = $guess->read($document);
 
         return new JobParts(
             title: $members['title']->text(),
             units: $units,
-            top: (new TopReader())->read($members['top'])?->ledBy($load?->leadEdge),
-            backing: (new BackingReader())->read($members['backing'], $faults),
+            top: $top,
+            backing: $backing,
             batting: $members['batting']->isMissing() ? null : (new BattingReader())->read($members['batting']),
             frame: $frame ?? (new FrameReader())->read($members['frame']),
             load: $load,
@@ -56,6 +60,11 @@ final readonly class JobReader
                 $members['desk'],
                 $members['load']->at('habits'),
             ),
+            tape: $tape,
+            guessedTop: null === $top
+                ? $guess->guessedTop($tape, $members['top']->value)?->ledBy($load?->leadEdge)
+                : null,
+            guessedBacking: null === $backing ? $guess->guessedBacking($tape, $members['backing']->value) : null,
         );
     }
 }

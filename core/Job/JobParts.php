@@ -11,7 +11,8 @@ use Schwung\Core\Material\Top;
 use Schwung\Core\Measure\UnitSystem;
 
 /**
- * What could be read of a job that is still being filled in; a part that is missing or faulty is null.
+ * What could be read of a job that is still being filled in; a part that is missing or faulty is null. Of a top or a
+ * backing of which some measures are there, the guess stands beside it.
  *
  * Made with named arguments.
  */
@@ -27,7 +28,27 @@ final readonly class JobParts
         public ?Load $load,
         public ?Quilting $quilting,
         public Desk $desk = new Desk(),
+        public Tape $tape = new Tape(),
+        public ?Top $guessedTop = null,
+        public ?Backing $guessedBacking = null,
     ) {}
+
+    /** The same with what is not measured yet of top and backing guessed. */
+    public function guessed(): self
+    {
+        return new self(
+            title: $this->title,
+            units: $this->units,
+            top: $this->top ?? $this->guessedTop,
+            backing: $this->backing ?? $this->guessedBacking,
+            batting: $this->batting,
+            frame: $this->frame,
+            load: $this->load,
+            quilting: $this->quilting,
+            desk: $this->desk,
+            tape: $this->tape,
+        );
+    }
 
     public static function of(Job $job): self
     {

@@ -7,12 +7,24 @@ namespace Schwung\Core\Measure;
 /** A sentence with figures in it, written in the reader's units only when it is shown. */
 final readonly class Phrase
 {
-    /** @param list<Figure|string> $parts fill the places marked %s, in order */
+    /** @param list<Figure|self|string> $parts fill the places marked %s, in order */
     private function __construct(private string $pattern, private array $parts) {}
 
-    public static function of(string $pattern, Figure|string ...$parts): self
+    public static function of(string $pattern, Figure|self|string ...$parts): self
     {
         return new self($pattern, array_values($parts));
+    }
+
+    /**
+     * "the top, the right and the bottom"; empty for none.
+     *
+     * @param list<string> $words
+     */
+    public static function listed(array $words): string
+    {
+        $last = array_pop($words);
+
+        return [] === $words ? (string) $last : implode(', ', $words) . ' and ' . $last;
     }
 
     /** Several sentences as one text. */
@@ -27,7 +39,7 @@ final readonly class Phrase
     public function writtenBy(LengthWriter $writer): string
     {
         $texts = array_map(
-            static fn(Figure|string $part): string => $part instanceof Figure ? $part->writtenBy($writer) : $part,
+            static fn(Figure|self|string $part): string => \is_string($part) ? $part : $part->writtenBy($writer),
             $this->parts,
         );
 

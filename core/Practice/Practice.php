@@ -29,6 +29,7 @@ final readonly class Practice
     /**
      * @param int $driftPerThousand      side drift allowed for, of the loaded length
      * @param int $fullFloatDriftPerThousand the same where the top floats altogether
+     * @param int $unmeasuredPerThousand how far what is not measured yet may be from what lies opposite
      * @param array<string, Length> $distances by the words of Distance, those that are not as usual
      * @param array<string, Length> $bulks by the words of HoldingSystem, what it adds to the radius of the first turn
      * @param array<string, Grip> $grips by the words of HoldingSystem and the end, "magnets lead", those that are not as
@@ -52,6 +53,7 @@ final readonly class Practice
         public array $grips = [],
         public array $bulks = [],
         public int $canvasShrinksPerCent = 3,
+        public int $unmeasuredPerThousand = 20,
     ) {
         $this->clampBite = $clampBite ?? Length::inches(1);
         $this->footClearance = $footClearance ?? Length::inches(2);

@@ -65,6 +65,45 @@ final class Preparation
         );
     }
 
+    /** The same quilt with what is not measured yet guessed; itself once top and backing are. */
+    public function guess(): self
+    {
+        return $this->once(__FUNCTION__, function (): self {
+            $parts = $this->known->parts;
+
+            return null !== $parts->top && null !== $parts->backing
+                ? $this
+                : new self(
+                    new Known(
+                        parts: $parts->guessed(),
+                        faults: $this->known->faults,
+                        practice: $this->known->practice,
+                        leaders: $this->known->leaders,
+                        design: $this->known->design,
+                        body: $this->known->body,
+                    ),
+                );
+        });
+    }
+
+    /** The range of what is spare or short while not all is measured; null before there is one measure each way. */
+    public function estimate(): ?Estimate
+    {
+        return $this->once(__FUNCTION__, function (): ?Estimate {
+            $parts = $this->guess()->known->parts;
+
+            return null === $parts->top || null === $parts->load
+                ? null
+                : (new EstimateRule($this->known->practice))->estimate(
+                    $parts->tape,
+                    $parts->top,
+                    $parts->backing,
+                    $parts->load,
+                    $this->guess()->direction(),
+                );
+        });
+    }
+
     /** The way round that is taken, or wished for while nothing is planned. */
     public function direction(): Direction
     {

@@ -50,10 +50,14 @@ final readonly class SentenceRule
 
     private function missing(Preparation $preparation): Phrase
     {
+        $estimate = $preparation->estimate();
+
         return match (true) {
-            null === $preparation->top() => Phrase::of('Measure the top first: three widths and three lengths.'),
-            null === $preparation->known->parts->frame => Phrase::of('Choose a frame for this quilt.'),
-            default => Phrase::of('The top is measured. Measure the four sides of the backing next.'),
+            null === $estimate => Phrase::of('Measure the top first: one width and one length are enough to begin.'),
+            null !== $preparation->top() && null !== $preparation->known->parts->backing => Phrase::of(
+                'Choose a frame for this quilt.',
+            ),
+            default => $estimate->sentence(),
         };
     }
 

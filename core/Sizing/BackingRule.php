@@ -114,13 +114,33 @@ final readonly class BackingRule
     /** @return array{Length, Length} across, along */
     private function slacks(UsableBacking $cloth, Fit $squaredUp, RequiredSize $required): array
     {
+        return $this->slack($cloth, $squaredUp, $required->across->length(), $required->along->length());
+    }
+
+    /** @return array{Length, Length} across, along */
+    private function slack(UsableBacking $cloth, Fit $squaredUp, Length $across, Length $along): array
+    {
         $forgiven = $cloth->isSquareKnown ? $this->practice->forgivenWithDiagonal : Length::zero();
-        $across = $required->across->length();
-        $along = $required->along->length();
         $widest = $cloth->widestAt($along->minus($forgiven)) ?? $squaredUp->across;
         $longest = $cloth->longestAt($across->minus($forgiven)) ?? $squaredUp->along;
 
         return [$widest->minus($across), $longest->minus($along)];
+    }
+
+    /**
+     * What a cloth gives beyond a need: where the need fits, each way at the other's; else what the cloth squared up has
+     * each way, less the need.
+     *
+     * @return array{Length, Length} across, along; below zero is what is missing
+     */
+    public function spare(UsableBacking $cloth, Length $across, Length $along): array
+    {
+        $squaredUp = $cloth->squaredUp();
+        $slack = $this->slack($cloth, $squaredUp, $across, $along);
+
+        return $this->isWithin($cloth, $slack[0]) && $this->isWithin($cloth, $slack[1])
+            ? array_map(static fn(Length $length): Length => Length::longest(Length::zero(), $length), $slack)
+            : [$squaredUp->across->minus($across), $squaredUp->along->minus($along)];
     }
 
     private function state(UsableBacking $cloth, Length $slack, Length $leastSlack): BackingState

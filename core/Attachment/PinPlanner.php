@@ -21,8 +21,6 @@ final readonly class PinPlanner
 {
     /** From the end of a pin to the next, end to end. */
     private const AFTER_INCHES = 0.25;
-    /** The ticks of a leader, as they are sewn. */
-    private const TICK_INCHES = 5;
 
     public function __construct(private Practice $practice) {}
 
@@ -56,7 +54,7 @@ final readonly class PinPlanner
         $wanted = match ($school) {
             PinSchool::EndToEnd => $this->practice->at(Distance::PinLength)->plus(Length::inches(self::AFTER_INCHES)),
             PinSchool::Hand => $this->practice->at(Distance::PinHand),
-            PinSchool::Ticks => Length::inches(self::TICK_INCHES),
+            PinSchool::Ticks => $this->practice->at(Distance::TickApart),
             PinSchool::Wide => $this->practice->at(Distance::PinWide),
             PinSchool::CloserOnPull => $this->practice->at(
                 End::Tail === $edge->end ? Distance::PinPull : Distance::PinHand,

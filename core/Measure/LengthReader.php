@@ -9,7 +9,7 @@ use Schwung\Core\Measure\Exception\UnreadableLength;
 /**
  * Reads a written length in either unit system, exactly.
  *
- * A number is whole (66), decimal with point or comma (66.5, 1,68), a fraction (1/2, ½) or mixed (66 1/2, 66½).
+ * A number is whole (66), decimal with point or comma (66.5, 1,68), a fraction (1/2, ½) or mixed (66 1/2, 66-1/2, 66½).
  * Several terms go from large to small units ("2 yd 18 in", "5 ft 6"); metric units stand alone.
  */
 final readonly class LengthReader
@@ -40,6 +40,7 @@ final readonly class LengthReader
         'yd' => 914_400_000,
         'yard' => 914_400_000,
         'yards' => 914_400_000,
+        'yds' => 914_400_000,
         'ft' => 304_800_000,
         'foot' => 304_800_000,
         'feet' => 304_800_000,
@@ -47,6 +48,7 @@ final readonly class LengthReader
         'in' => 25_400_000,
         'inch' => 25_400_000,
         'inches' => 25_400_000,
+        'ins' => 25_400_000,
         '"' => 25_400_000,
         'm' => 1_000_000_000,
         'cm' => 10_000_000,
@@ -57,10 +59,12 @@ final readonly class LengthReader
 
     // Five whole digits and nine decimals keep every product below the largest whole number.
     private const NUMBER =
-        '(?<whole>\d{1,5})\s+(?<n>\d{1,4})\/(?<d>\d{1,4})' .
+        '(?<whole>\d{1,5})(?:\s+|-)(?<n>\d{1,4})\/(?<d>\d{1,4})' .
         '|(?<n2>\d{1,4})\/(?<d2>\d{1,4})' .
         '|(?<dec>\d{1,5})(?:[.,](?<frac>\d{1,9}))?';
     private const TERM = '/\G\s*(?:' . self::NUMBER . ')\s*(?<unit>[a-z]+|["\'])?\.?/u';
+
+    public function __construct(private OwnUnits $own = new OwnUnits()) {}
 
     /**
      * @param UnitSystem|null $bare the unit of a number without one; null refuses such a number
@@ -135,7 +139,7 @@ final readonly class LengthReader
         $sized = [];
         foreach ($terms as $i => $term) {
             $word = $term['unit'] ?: $this->impliedUnit($i > 0 ? $terms[$i - 1]['unit'] : null, $text, $bare);
-            $unit = self::UNITS[$word] ?? throw UnreadableLength::text($text);
+            $unit = self::UNITS[$word] ?? ($this->own->sizeOf($word) ?? throw UnreadableLength::text($text));
             $before = $sized[$i - 1]['unit'] ?? \PHP_INT_MAX;
             $isMixedMetric = \count($terms) > 1 && \in_array($word, self::METRIC, true);
             if ($unit >= $before || $isMixedMetric) {

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Measure;
 
-/** Writes lengths in one unit system: "66 ½ in" in eighths (or sixteenths), "168.9 cm" to the millimetre. */
+/**
+ * Somebody's habit of lengths: written in one unit system, "66 ½ in" in eighths (or sixteenths), "168.9 cm" to the
+ * millimetre; read in any, a bare number in that one, a hand or a finger as it is theirs.
+ */
 final readonly class LengthWriter
 {
     private const GLYPHS = [
@@ -17,7 +20,17 @@ final readonly class LengthWriter
         '7/8' => '⅞',
     ];
 
-    public function __construct(public UnitSystem $units, private int $fraction = 8) {}
+    public function __construct(
+        public UnitSystem $units,
+        private int $fraction = 8,
+        private OwnUnits $own = new OwnUnits(),
+    ) {}
+
+    /** @throws Exception\UnreadableLength if the text is no length */
+    public function read(string $text): Length
+    {
+        return (new LengthReader($this->own))->read($text, $this->units);
+    }
 
     public function write(Length $length, Rounding $rounding = Rounding::Nearest): string
     {

@@ -35,6 +35,9 @@ enum Distance: string implements Worded
     case PinInset = 'pin-inset';
     case DowelGap = 'dowel-gap';
     case ClipBeyond = 'clip-beyond';
+    case HandWide = 'hand-wide';
+    case FingerWide = 'finger-wide';
+    case TickApart = 'tick-apart';
 
     public function usual(): Length
     {
@@ -65,6 +68,9 @@ enum Distance: string implements Worded
                 self::PinInset => 0.25,
                 self::DowelGap => 0.5,
                 self::ClipBeyond => 8,
+                self::HandWide => 4,
+                self::FingerWide => 0.75,
+                self::TickApart => 5,
             },
         );
     }
@@ -97,6 +103,9 @@ enum Distance: string implements Worded
             self::PinInset => 'Outermost pins inside the ends',
             self::DowelGap => 'Dowel clamps at most apart',
             self::ClipBeyond => 'Clips beyond the cloth, both sides together',
+            self::HandWide => 'A hand is wide',
+            self::FingerWide => 'A finger is wide',
+            self::TickApart => 'Ticks of a leader lie apart',
         };
     }
 
@@ -129,6 +138,9 @@ enum Distance: string implements Worded
             self::PinInset => 'nearer, the cloth frays',
             self::DowelGap => 'wider, the edge bows between two',
             self::ClipBeyond => 'they hold the corners, and are lifted off by hand',
+            self::HandWide => 'so that 3 hands can be typed as a length',
+            self::FingerWide => 'so that 2 fingers can be typed as a length',
+            self::TickApart => 'as they are sewn, and so that 6 ticks can be typed as a length',
         };
     }
 
@@ -145,7 +157,8 @@ enum Distance: string implements Worded
                 self::PinWide,
                 self::PinPull
                     => 0.5,
-                self::SideClampGap => 1,
+                self::SideClampGap, self::HandWide, self::TickApart => 1,
+                self::FingerWide => 0.25,
                 self::StripStep => 0.0625,
                 self::LargeBacking => 12,
                 default => 0,
@@ -184,13 +197,14 @@ enum Distance: string implements Worded
             self::DowelGap,
             self::ClipBeyond
                 => 'Pins and clamps',
+            self::HandWide, self::FingerWide, self::TickApart => 'Measured by hand',
         };
     }
 
     /** @return list<self> those that depend on the body that does the work, so that a person may differ from the studio */
     public static function ofTheBody(): array
     {
-        return [self::ShortOfBar, self::HangingEnd];
+        return [self::ShortOfBar, self::HangingEnd, self::HandWide, self::FingerWide, self::TickApart];
     }
 
     /** @return list<self> those that depend on a frame and its machine, so that a frame may differ from the studio */

@@ -140,7 +140,7 @@ final class LeadersController extends AbstractController
             return [$usual, null];
         }
         try {
-            $length = Length::parse($text, $this->units->system());
+            $length = $this->units->writer()->read($text);
         } catch (UnreadableLength $exception) {
             return [$usual, $exception->getMessage()];
         }

@@ -6,7 +6,10 @@ namespace App\Measure;
 
 use App\Account\Person;
 use Schwung\Core\Measure\LengthWriter;
+use Schwung\Core\Measure\OwnUnits;
 use Schwung\Core\Measure\UnitSystem;
+use Schwung\Core\Practice\Distance;
+use Schwung\Core\Practice\Practice;
 use Symfony\Bundle\SecurityBundle\Security;
 
 /** The unit system of the person who is looking. */
@@ -21,8 +24,22 @@ final readonly class CurrentUnits
         return $person instanceof Person ? $person->units() : UnitSystem::Inches;
     }
 
-    public function writer(): LengthWriter
+    public function writer(?UnitSystem $units = null): LengthWriter
     {
-        return new LengthWriter($this->system());
+        return new LengthWriter($units ?? $this->system(), own: $this->own());
+    }
+
+    /** What a hand, a finger and a tick measure for whoever is looking. */
+    private function own(): OwnUnits
+    {
+        $person = $this->security->getUser();
+        $practice =
+            $person instanceof Person ? $person->studio()->practice()->differing($person->distances()) : new Practice();
+
+        return new OwnUnits([
+            'hand' => $practice->at(Distance::HandWide),
+            'finger' => $practice->at(Distance::FingerWide),
+            'tick' => $practice->at(Distance::TickApart),
+        ]);
     }
 }

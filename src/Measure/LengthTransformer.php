@@ -36,7 +36,7 @@ final class LengthTransformer implements DataTransformerInterface
             return $this->shown;
         }
         try {
-            $length = Length::parse($value, $this->writer->units);
+            $length = $this->writer->read($value);
         } catch (UnreadableLength $exception) {
             throw $this->failed($exception->getMessage(), $exception);
         }

@@ -61,18 +61,27 @@ final readonly class EntryText
     public static function withUnit(string $text, LengthWriter $writer): string
     {
         $text = mb_substr($text, 0, self::LONGEST_MEASURE);
+        foreach (['', ' ' . $writer->units->value] as $unit) {
+            if (self::isLength($text . $unit)) {
+                return $text . $unit;
+            }
+        }
+        try {
+            return $writer->read($text)->exactText();
+        } catch (UnreadableLength) {
+            return $text;
+        }
+    }
+
+    private static function isLength(string $text): bool
+    {
         try {
             Length::parse($text);
         } catch (UnreadableLength) {
-            try {
-                Length::parse($text, $writer->units);
-                $text .= ' ' . $writer->units->value;
-            } catch (UnreadableLength) {
-                return $text;
-            }
+            return false;
         }
 
-        return $text;
+        return true;
     }
 
     /**

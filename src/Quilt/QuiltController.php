@@ -11,7 +11,6 @@ use App\Measure\CurrentUnits;
 use App\Quilt\Loading\Questions;
 use Schwung\Core\Design\LaidDesignWriter;
 use Schwung\Core\Exchange\PlanWriter;
-use Schwung\Core\Measure\LengthWriter;
 use Schwung\Core\Measure\UnitSystem;
 use Schwung\Core\Plan\Finding;
 use Schwung\Core\Practice\Hand;
@@ -61,7 +60,7 @@ final class QuiltController extends AbstractController
         $quilt = $this->quilt($id, $person);
         $payload = $request->getPayload();
         $shown = $revisions->findOneOf($quilt, (int) $payload->getString('revision'))?->sheet() ?? Sheet::blank();
-        $writer = new LengthWriter(UnitSystem::tryFrom($payload->getString('units')) ?? $person->units());
+        $writer = $this->units->writer(UnitSystem::tryFrom($payload->getString('units')));
         $form = new SheetForm($writer, $person->studio()->timeZone());
         $this->changes->change(
             $quilt,

@@ -6,17 +6,20 @@ namespace Tests\Core\Measure;
 
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Schwung\Core\Measure\Exception\UnreadableLength;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\LengthReader;
 use Schwung\Core\Measure\LengthWriter;
+use Schwung\Core\Measure\OwnUnits;
 use Schwung\Core\Measure\Rounding;
 use Schwung\Core\Measure\UnitSystem;
 
 #[CoversClass(Length::class)]
 #[CoversClass(LengthReader::class)]
 #[CoversClass(LengthWriter::class)]
+#[CoversClass(OwnUnits::class)]
 final class LengthTest extends TestCase
 {
     #[DataProvider('readable')]
@@ -157,5 +160,26 @@ final class LengthTest extends TestCase
                     ->compareTo(Length::inches(-66.125)),
             );
         }
+    }
+
+    public function testWhatTheHandMeasuresIsTheirs(): void
+    {
+        $own = new OwnUnits(['hand' => Length::inches(3.5), 'finger' => Length::inches(0.75)]);
+        $reader = new LengthReader($own);
+
+        self::assertEquals(Length::inches(10.5), $reader->read('3 hands'));
+        self::assertEquals(Length::inches(4.25), $reader->read('1 hand 1 finger', UnitSystem::Centimetres));
+        self::assertEquals(Length::inches(1.75), $reader->read('1/2 hand'));
+        $this->expectException(UnreadableLength::class);
+        $reader->read('3 ticks');
+    }
+
+    #[TestWith(['71-1/2', 71.5])]
+    #[TestWith(['2 yds', 72])]
+    #[TestWith(['2 yds 3-1/8 in', 75.125])]
+    #[TestWith(['12 ins', 12])]
+    public function testIsReadAsItIsWrittenOnPaper(string $text, float $inches): void
+    {
+        self::assertEquals(Length::inches($inches), Length::parse($text, UnitSystem::Inches));
     }
 }

@@ -9,5 +9,9 @@ listen((message) => {
     // In a unit that says itself, so that it means the same on every page.
     field.value = `${Math.round(message.length_mm * 10) / 10} mm`;
     field.dispatchEvent(new Event("input", { bubbles: true }));
+    // Where one measure is asked after another, the tape's button is the one to go on.
+    if (field.dataset.goesOn !== undefined) {
+      field.form?.requestSubmit();
+    }
   }
 });

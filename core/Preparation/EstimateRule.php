@@ -40,8 +40,9 @@ final readonly class EstimateRule
         $open = [...$this->openOfTop($tape), ...null === $backing ? [] : $this->openOfBacking($tape)];
         $counts = $this->deciding($now);
         $left = array_map(function (Taping $measure) use ($tape, $top, $backing, $load, $direction, $counts): int {
-            $guess = $tape->guess($measure) ?? $this->squareDiagonal($tape, $measure);
+            $guess = $tape->guess($measure);
 
+            // A diagonal says how square the sides lie, so that it comes after them.
             return null === $guess
                 ? \PHP_INT_MAX
                 : $this->breadth(
@@ -264,15 +265,5 @@ final readonly class EstimateRule
             ),
             $outlines,
         );
-    }
-
-    /** What the diagonal of a backing would be if it were square. */
-    private function squareDiagonal(Tape $tape, Taping $measure): ?Length
-    {
-        [$across, $along] = [$tape->guess(Taping::BackingTop), $tape->guess(Taping::BackingRight)];
-
-        return Taping::BackingDiagonal !== $measure || null === $across || null === $along
-            ? null
-            : Length::millimetres(hypot($across->toMillimetres(), $along->toMillimetres()));
     }
 }

@@ -7,6 +7,7 @@ namespace App\Quilt\Drawing;
 use Schwung\Core\Advance\Wind;
 use Schwung\Core\Design\LaidDesign;
 use Schwung\Core\Frame\FrameMeasure;
+use Schwung\Core\Job\Taping;
 use Schwung\Core\Material\TopEdge;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
@@ -39,6 +40,8 @@ final readonly class BedDrawer
         ?Wind $now = null,
         ?LaidDesign $laid = null,
     ): BedDrawing {
+        $known = $preparation;
+        $preparation = $known->guess();
         $layout = $this->layout($preparation);
         $fields = match ($stage) {
             'measure' => $this->topFields($layout->top, $preparation->leads()),
@@ -66,11 +69,15 @@ final readonly class BedDrawer
             $preparation,
             $layout,
             [] !== $layout->backing,
-            $fields,
+            array_map(
+                static fn(MeasureField $field): MeasureField => $field->taped($known->known->parts->tape),
+                $fields,
+            ),
             $labels,
             $preparation->known->parts->frame?->size(FrameMeasure::Rail)->toMillimetres(),
             $units,
             $up,
+            $known,
         );
 
         return null === $now || null === $preparation->winding()
@@ -117,33 +124,32 @@ final readonly class BedDrawer
     {
         $at = $this->onTop($top, $lead);
         $line = fn(
-            string $path,
-            string $label,
+            Taping $measure,
             float $share,
             float $x1,
             float $y1,
             float $x2,
             float $y2,
-        ): MeasureField => $this->field($path, $label, $share, $at($x1, $y1), $at($x2, $y2));
+        ): MeasureField => $this->field($measure, $share, $at($x1, $y1), $at($x2, $y2));
 
         return [
-            $line('top/widths/top', 'Width at the top', 0.5, 0.0, 0.0, 1.0, 0.0),
-            $line('top/widths/middle', 'Width in the middle', 0.3, 0, 0.5, 1, 0.5),
-            $line('top/widths/bottom', 'Width at the bottom', 0.5, 0, 1, 1, 1),
-            $line('top/lengths/left', 'Length at the left', 0.5, 0, 0, 0, 1),
-            $line('top/lengths/middle', 'Length in the middle', 0.68, 0.5, 0, 0.5, 1),
-            $line('top/lengths/right', 'Length at the right', 0.5, 1, 0, 1, 1),
-            $line('top/diagonals/0', 'Diagonal from top left', 0.25, 0, 0, 1, 1),
-            $line('top/diagonals/1', 'Diagonal from top right', 0.25, 1, 0, 0, 1),
+            $line(Taping::TopWidthTop, 0.5, 0.0, 0.0, 1.0, 0.0),
+            $line(Taping::TopWidthMiddle, 0.3, 0, 0.5, 1, 0.5),
+            $line(Taping::TopWidthBottom, 0.5, 0, 1, 1, 1),
+            $line(Taping::TopLengthLeft, 0.5, 0, 0, 0, 1),
+            $line(Taping::TopLengthMiddle, 0.68, 0.5, 0, 0.5, 1),
+            $line(Taping::TopLengthRight, 0.5, 1, 0, 1, 1),
+            $line(Taping::TopDiagonalLeft, 0.25, 0, 0, 1, 1),
+            $line(Taping::TopDiagonalRight, 0.25, 1, 0, 0, 1),
         ];
     }
 
     /** @param float $share where on its line the field stands */
-    private function field(string $path, string $label, float $share, Point $from, Point $to): MeasureField
+    private function field(Taping $measure, float $share, Point $from, Point $to): MeasureField
     {
         return new MeasureField(
-            path: $path,
-            label: $label,
+            path: $measure->value,
+            label: $measure->words(),
             x: $from->x + $share * ($to->x - $from->x),
             y: $from->y + $share * ($to->y - $from->y),
             x1: $from->x,
@@ -177,11 +183,11 @@ final readonly class BedDrawer
                 : $this->measuredCorners($layout, $preparation);
 
         return [
-            $this->field('backing/sides/top', 'Backing, top side', 0.5, $tl, $tr),
-            $this->field('backing/sides/right', 'Backing, right side', 0.5, $tr, $br),
-            $this->field('backing/sides/bottom', 'Backing, bottom side', 0.3, $bl, $br),
-            $this->field('backing/sides/left', 'Backing, left side', 0.5, $tl, $bl),
-            $this->field('backing/diagonal', 'Diagonal, top left to bottom right', 0.3, $tl, $br),
+            $this->field(Taping::BackingTop, 0.5, $tl, $tr),
+            $this->field(Taping::BackingRight, 0.5, $tr, $br),
+            $this->field(Taping::BackingBottom, 0.3, $bl, $br),
+            $this->field(Taping::BackingLeft, 0.5, $tl, $bl),
+            $this->field(Taping::BackingDiagonal, 0.3, $tl, $br),
         ];
     }
 

@@ -8,6 +8,8 @@ use App\Drawing\Canvas;
 use App\Drawing\Ruler;
 use App\Drawing\Shape;
 use App\Drawing\Tick;
+use Schwung\Core\Job\Taping;
+use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Point;
 use Schwung\Core\Measure\UnitSystem;
 use Schwung\Core\Preparation\Preparation;
@@ -22,13 +24,14 @@ final readonly class BedDrawing
     private const ROOM = ['left' => 64, 'top' => 74, 'right' => 64, 'bottom' => 62];
 
     /**
-     * @param Preparation        $preparation of the quilt that lies on it
+     * @param Preparation        $preparation of the quilt that lies on it, with what is not measured guessed
      * @param list<MeasureField> $fields
      * @param list<Label>        $labels
      * @param list<Tick>         $acrossTicks
      * @param list<Tick>         $alongTicks
      * @param list<Point>        $up          from and to of the arrow toward the top's up; empty where it has none
      * @param list<Shape>        $overlay     what the stage draws over the top
+     * @param Preparation        $known       the same quilt without a guess
      */
     private function __construct(
         public Preparation $preparation,
@@ -43,6 +46,7 @@ final readonly class BedDrawing
         public float $railTo,
         public array $up,
         public array $overlay,
+        public Preparation $known,
     ) {}
 
     /**
@@ -50,6 +54,7 @@ final readonly class BedDrawing
      * @param list<Label>        $labels
      * @param list<Point>        $up
      * @param float|null         $rail   the frame's rail in millimetres, where it is known
+     * @param Preparation        $known  the same quilt without a guess
      */
     public static function of(
         Preparation $preparation,
@@ -60,6 +65,7 @@ final readonly class BedDrawing
         ?float $rail,
         UnitSystem $units,
         array $up,
+        Preparation $known,
     ): self {
         $part = self::extent($layout);
         $canvas = Canvas::around($part, self::PIXELS_WIDE, self::PIXELS_HIGH, self::ROOM);
@@ -79,6 +85,7 @@ final readonly class BedDrawing
             railTo: $half,
             up: $up,
             overlay: [],
+            known: $known,
         );
     }
 
@@ -98,6 +105,7 @@ final readonly class BedDrawing
             railTo: $this->railTo,
             up: $this->up,
             overlay: $overlay,
+            known: $this->known,
         );
     }
 
@@ -124,6 +132,22 @@ final readonly class BedDrawing
             railTo: $to,
             up: $this->up,
             overlay: $this->overlay,
+            known: $this->known,
+        );
+    }
+
+    /** The window of the cloth alone, for a small drawing without rails and rulers. */
+    public function clothBox(): string
+    {
+        $part = self::extent($this->layout);
+        $room = 0.03 * max($part['right'] - $part['left'], $part['bottom'] - $part['top']);
+
+        return \sprintf(
+            '%.1f %.1f %.1f %.1f',
+            $part['left'] - $room,
+            $part['top'] - $room,
+            $part['right'] - $part['left'] + 2 * $room,
+            $part['bottom'] - $part['top'] + 2 * $room,
         );
     }
 
@@ -157,6 +181,25 @@ final readonly class BedDrawing
     public function place(MeasureField $field): string
     {
         return $this->canvas->placeAcross($field->x) . ' ' . $this->canvas->placeDown($field->y);
+    }
+
+    /** What may be guessed of a measure that is not taken yet; null where it is, or where nothing tells. */
+    public function guessOf(Taping $measure): ?Length
+    {
+        $tape = $this->known->known->parts->tape;
+
+        return null === $tape->at($measure) ? $tape->guess($measure) : null;
+    }
+
+    /** Whether what is drawn of the top rests on a guess. */
+    public function isTopGuessed(): bool
+    {
+        return null === $this->known->known->parts->top;
+    }
+
+    public function isBackingGuessed(): bool
+    {
+        return null === $this->known->known->parts->backing;
     }
 
     public function shapes(): BedShapes

@@ -73,7 +73,10 @@ final readonly class BedShapes
 
         return [
             ...$this->bed->hasBacking
-                ? [Shape::polygon($corners, 'ground', 'url(#hatch)'), Shape::polygon($corners, 'outline')]
+                ? [
+                    Shape::polygon($corners, 'ground', 'url(#hatch)'),
+                    Shape::polygon($corners, 'outline' . ($this->bed->isBackingGuessed() ? ' guessed' : '')),
+                ]
                 : [],
             ...null === $batting
                 ? []
@@ -92,7 +95,7 @@ final readonly class BedShapes
                 $top->lead,
                 $top->across(),
                 $top->along(),
-                'layer-top' . ($isShaped ? ' layer-top-shaped' : ''),
+                'layer-top' . ($isShaped ? ' layer-top-shaped' : '') . ($this->bed->isTopGuessed() ? ' guessed' : ''),
             ),
             ...array_map(
                 static fn(array $seam): Shape => Shape::line(
@@ -137,7 +140,15 @@ final readonly class BedShapes
 
         return [
             ...$this->bed->hasBacking
-                ? [Shape::box($top->left, $top->lead, $top->across(), $top->along(), 'outline')]
+                ? [
+                    Shape::box(
+                        $top->left,
+                        $top->lead,
+                        $top->across(),
+                        $top->along(),
+                        'outline' . ($this->bed->isTopGuessed() ? ' guessed' : ''),
+                    ),
+                ]
                 : [],
             ...$this->bed->overlay,
             Shape::box(

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Quilt\Measuring;
+
+use App\Account\Person;
+use App\Measure\CurrentUnits;
+use App\Quilt\Quilt;
+use App\Quilt\QuiltRepository;
+use App\Quilt\Sheet;
+use App\Quilt\SheetChanges;
+use App\Quilt\SheetForm;
+use App\Quilt\View;
+use App\Quilt\Workspaces;
+use Schwung\Core\Job\Taping;
+use Schwung\Core\Measure\UnitSystem;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
+use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
+use Symfony\Component\Uid\Ulid;
+
+/** Asks for one measure after another, for somebody who walks round the table with a tape in both hands. */
+#[Route('/quilts/{id}/tape', name: 'app_tape_')]
+final class TapeController extends AbstractController
+{
+    public function __construct(
+        private readonly QuiltRepository $quilts,
+        private readonly Workspaces $workspaces,
+        private readonly CurrentUnits $units,
+    ) {}
+
+    #[Route('', name: 'show', methods: ['GET'])]
+    public function show(Ulid $id, #[CurrentUser] Person $person, Request $request): Response
+    {
+        return $this->page($request, $this->quilt($id, $person), [
+            'at' => $request->query->getString('at'),
+            'skipped' => $request->query->getString('skipped'),
+            'layer' => $request->query->getString('layer'),
+        ]);
+    }
+
+    /** Takes in one measure, or several that were typed without a connection, and asks for the next. */
+    #[Route('', name: 'take', methods: ['POST'])]
+    #[IsCsrfTokenValid('quilt')]
+    public function take(Ulid $id, #[CurrentUser] Person $person, Request $request, SheetChanges $changes): Response
+    {
+        $quilt = $this->quilt($id, $person);
+        $payload = $request->getPayload();
+        $form = new SheetForm(
+            $this->units->writer(UnitSystem::tryFrom($payload->getString('units'))),
+            $person->studio()->timeZone(),
+        );
+        $entered = array_filter(
+            $payload->all('f'),
+            static fn(string|int $path): bool => null !== Taping::tryFrom((string) $path),
+            \ARRAY_FILTER_USE_KEY,
+        );
+        $changes->change($quilt, static fn(Sheet $sheet): Sheet => $form->apply($entered, $sheet, $sheet));
+        $at = Taping::tryFrom($payload->getString('asked'));
+        $isFaulty = null !== $at && $this->isFaulty($quilt, $at);
+        $query = [
+            'at' => $isFaulty ? $at->value : '',
+            'skipped' => $payload->getString('skipped'),
+            'layer' => $payload->getString('layer'),
+        ];
+
+        return $request->headers->has('HX-Request')
+            ? $this->page($request, $quilt, $query)
+            : $this->redirectToRoute('app_tape_show', ['id' => $id, ...array_filter($query)], Response::HTTP_SEE_OTHER);
+    }
+
+    private function isFaulty(Quilt $quilt, Taping $measure): bool
+    {
+        $workspace = $this->workspaces->open($quilt, new View($measure->isOfTop() ? 'measure' : 'backing'));
+
+        return null !== $workspace->faultAt($measure->value);
+    }
+
+    /** @param array{at: string, skipped: string, layer: string} $query */
+    private function page(Request $request, Quilt $quilt, array $query): Response
+    {
+        $wanted = Taping::tryFrom($query['at']);
+        $skipped = array_values(array_filter(array_map(Taping::tryFrom(...), explode(' ', $query['skipped']))));
+        $isOfBacking = 'backing' === $query['layer'];
+        $walk = TapeWalk::at($this->workspaces->open($quilt, new View('measure')), $wanted, $skipped, $isOfBacking);
+        if (!$walk->isOfTop()) {
+            $walk = TapeWalk::at($this->workspaces->open($quilt, new View('backing')), $wanted, $skipped, $isOfBacking);
+        }
+        $response =
+            $request->headers->has('HX-Request') && !$request->headers->has('HX-History-Restore-Request')
+                ? $this->renderBlock('quilt/tape.html.twig', 'walk', ['walk' => $walk])
+                : $this->render('quilt/tape.html.twig', ['walk' => $walk]);
+
+        return $response->setVary('HX-Request');
+    }
+
+    private function quilt(Ulid $id, Person $person): Quilt
+    {
+        return $this->quilts->findOneOf($person->studio(), $id) ?? throw $this->createNotFoundException();
+    }
+}

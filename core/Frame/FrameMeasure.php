@@ -31,6 +31,10 @@ enum FrameMeasure: string implements Worded
 
     /** Kept free in front and at the back of the throat: the everyday rule is throat less six. */
     private const ALLOWANCE_INCHES = 3;
+    /** Under the arm of most machines; a smaller figure would say too soon that a roll does not fit. */
+    private const CLEARANCE_INCHES = 8;
+    /** A bare pole as most frames have it. */
+    private const ROLLER_INCHES = 2.5;
 
     /** Without these there is no plan. */
     public function isNeeded(): bool
@@ -86,6 +90,16 @@ enum FrameMeasure: string implements Worded
             self::LeaderLength,
             self::LeaderWidth
                 => null,
+        };
+    }
+
+    /** What is proposed for a measure without which there is no plan, until somebody has taken it; an everyday figure. */
+    public function everyday(): ?Length
+    {
+        return match ($this) {
+            self::ArmClearance => Length::inches(self::CLEARANCE_INCHES),
+            self::TakeupDiameter => Length::inches(self::ROLLER_INCHES),
+            default => null,
         };
     }
 

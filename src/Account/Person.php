@@ -168,6 +168,11 @@ class Person implements UserInterface, PasswordAuthenticatedUserInterface
         return $this->name;
     }
 
+    public function rename(string $name): void
+    {
+        $this->name = $name;
+    }
+
     public function email(): string
     {
         return $this->email;

@@ -20,11 +20,6 @@ final class SignUp implements OwnWords
         ]
         public string $studio = '',
         #[
-            Assert\NotBlank(message: 'Say who you are.'),
-            Assert\Length(max: 120, maxMessage: 'Up to {{ limit }} letters.'),
-        ]
-        public string $name = '',
-        #[
             Assert\NotBlank(message: 'An e-mail address is needed to sign in.'),
             Assert\Email(message: 'This is not an e-mail address.'),
             Assert\Length(max: 180),
@@ -32,12 +27,24 @@ final class SignUp implements OwnWords
         public string $email = '',
         public string $password = '',
         public UnitSystem $units = UnitSystem::Inches,
-        #[
-            Assert\NotBlank,
-            Assert\Timezone(message: 'Choose a time zone from the list.'),
-        ]
         public string $timeZone = 'UTC',
     ) {}
+
+    /** Told by the browser, not by the person: one that is not known is the world's. */
+    public function timeZone(): string
+    {
+        return \in_array($this->timeZone, \DateTimeZone::listIdentifiers(\DateTimeZone::ALL_WITH_BC), true)
+            ? $this->timeZone
+            : 'UTC';
+    }
+
+    /** What the owner is called until she says otherwise: as her address begins. */
+    public function name(): string
+    {
+        $begin = explode('@', $this->email)[0];
+
+        return mb_substr(mb_convert_case(trim(strtr($begin, '._-+', '    ')), \MB_CASE_TITLE), 0, 120) ?: $begin;
+    }
 
     public function password(): string
     {
@@ -46,6 +53,6 @@ final class SignUp implements OwnWords
 
     public function ownWords(): array
     {
-        return [$this->studio, $this->name, $this->email];
+        return [$this->studio, $this->email];
     }
 }

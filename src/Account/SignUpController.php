@@ -34,7 +34,7 @@ final class SignUpController extends AbstractController
         PersonRepository $people,
         #[Autowire(service: 'limiter.sign_up')] RateLimiterFactory $limiter,
     ): Response {
-        $signUp = new SignUp();
+        $signUp = new SignUp(units: UsualUnits::of($request));
         $form = $this->createForm(SignUpType::class, $signUp)->handleRequest($request);
         if (
             $form->isSubmitted() &&
@@ -54,7 +54,7 @@ final class SignUpController extends AbstractController
                 $security->login($owner, 'form_login', 'main');
                 $this->addFlash('draft', 'sign-up');
 
-                return $this->redirectToRoute('app_bench_index', status: Response::HTTP_SEE_OTHER);
+                return $this->redirectToRoute('app_frames_first', status: Response::HTTP_SEE_OTHER);
             }
             $form
                 ->get('email')
@@ -90,7 +90,7 @@ final class SignUpController extends AbstractController
         }
         $security->login($opening->openWaiting($found), 'form_login', 'main');
 
-        return $this->redirectToRoute('app_bench_index', status: Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute('app_frames_first', status: Response::HTTP_SEE_OTHER);
     }
 
     /** Null where somebody else has just taken the address. */

@@ -8,9 +8,9 @@ use Schwung\Core\Measure\UnitSystem;
 use Symfony\Component\Form\AbstractType;
 use Symfony\Component\Form\Extension\Core\Type\EmailType;
 use Symfony\Component\Form\Extension\Core\Type\EnumType;
+use Symfony\Component\Form\Extension\Core\Type\HiddenType;
 use Symfony\Component\Form\Extension\Core\Type\PasswordType;
 use Symfony\Component\Form\Extension\Core\Type\TextType;
-use Symfony\Component\Form\Extension\Core\Type\TimezoneType;
 use Symfony\Component\Form\FormBuilderInterface;
 use Symfony\Component\OptionsResolver\OptionsResolver;
 
@@ -24,11 +24,6 @@ final class SignUpType extends AbstractType
                 'label' => 'Name of the studio',
                 'empty_data' => '',
                 'attr' => ['autocomplete' => 'organization'],
-            ])
-            ->add('name', TextType::class, [
-                'label' => 'Your name',
-                'empty_data' => '',
-                'attr' => ['autocomplete' => 'name'],
             ])
             ->add('email', EmailType::class, [
                 'label' => 'E-mail',
@@ -51,7 +46,7 @@ final class SignUpType extends AbstractType
                     ? 'inches'
                     : 'centimetres',
             ])
-            ->add('timeZone', TimezoneType::class, ['label' => 'Time zone', 'empty_data' => 'UTC']);
+            ->add('timeZone', HiddenType::class, ['empty_data' => 'UTC', 'attr' => ['data-time-zone' => '']]);
     }
 
     public function configureOptions(OptionsResolver $resolver): void

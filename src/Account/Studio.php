@@ -94,6 +94,12 @@ class Studio
         return $this->units;
     }
 
+    public function rename(string $name, string $timeZone): void
+    {
+        $this->name = $name;
+        $this->timeZone = $timeZone;
+    }
+
     public function timeZone(): \DateTimeZone
     {
         return new \DateTimeZone($this->timeZone);

@@ -66,9 +66,9 @@ final readonly class StudioOpening
 
     private function owner(SignUp $signUp): Person
     {
-        $studio = new Studio(trim($signUp->studio), $signUp->units, $signUp->timeZone);
+        $studio = new Studio(trim($signUp->studio), $signUp->units, $signUp->timeZone());
         $this->entities->persist($studio);
-        $owner = Person::owner($studio, trim($signUp->name), $signUp->email);
+        $owner = Person::owner($studio, $signUp->name(), $signUp->email);
         $this->entities->persist($owner);
 
         return $owner;

@@ -84,15 +84,9 @@ final class DemoCommand extends Command
     {
         $demo = new DemoStudio();
         $owner = $this->opening->open(
-            new SignUp(
-                'Tideloft Quilting',
-                'Maren Tideloft',
-                $email,
-                self::PASSWORD,
-                UnitSystem::Inches,
-                'Europe/Vienna',
-            ),
+            new SignUp('Tideloft Quilting', $email, self::PASSWORD, UnitSystem::Inches, 'Europe/Vienna'),
         );
+        $owner->rename('Maren Tideloft');
         $studio = $owner->studio();
         $frames = [];
         foreach ($demo->frames() as $name => $measures) {

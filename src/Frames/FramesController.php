@@ -8,6 +8,7 @@ use App\Account\Person;
 use App\Quilt\Quilt;
 use App\Quilt\QuiltRepository;
 use App\Quilt\Rejudging;
+use Schwung\Core\Frame\FrameMeasure;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\Form\FormInterface;
 use Symfony\Component\HttpFoundation\Request;
@@ -59,7 +60,17 @@ final class FramesController extends AbstractController
             $request,
         );
         if ($form->isSubmitted() && $form->isValid()) {
+            $before = $frame->measures();
             $frame->remeasure($input->name, $input->measures());
+            $frame->confirm(
+                array_values(
+                    array_filter(
+                        $frame->assumed(),
+                        static fn(FrameMeasure $measure): bool => $frame->measures()->at($measure) !=
+                            $before->at($measure),
+                    ),
+                ),
+            );
             $frame->equip($input->fittings(), $input->stock(), $input->sideClamps);
             $frame->differ($input->distances());
             $frame->level($input->levelled);

@@ -20,8 +20,8 @@ final readonly class SideDrawer
     /** Down to where a frame with cloth on it is drawn. */
     public const FLOOR = 205.0;
 
-    /** With a place on each dimension for the field of its measure. */
-    public function bare(Frame $frame): Picture
+    /** With a place on each dimension for the field of its measure; or with one dimension alone. */
+    public function bare(Frame $frame, ?string $only = null): Picture
     {
         $side = SideGeometry::of($frame);
         $canvas = $this->canvas($side, 700, 520, 270, 100);
@@ -47,7 +47,7 @@ final readonly class SideDrawer
                 ...$this->machine($side),
                 Shape::circle($side->takeupX, $side->takeupY, $side->bareRadius, 'roller'),
                 ...$this->bars($side, $canvas),
-                ...(new Pen($canvas))->spans($spans),
+                ...(new Pen($canvas))->spans(null === $only ? $spans : array_intersect_key($spans, [$only => true])),
             ],
             [
                 ...(new Pen($canvas))->middles($spans),

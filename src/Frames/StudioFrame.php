@@ -11,6 +11,7 @@ use Schwung\Core\Frame\ClampWidth;
 use Schwung\Core\Frame\Fittings;
 use Schwung\Core\Frame\Frame;
 use Schwung\Core\Frame\FrameKind;
+use Schwung\Core\Frame\FrameMeasure;
 use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Frame\Stock;
 use Schwung\Core\Measure\Length;
@@ -67,6 +68,10 @@ class StudioFrame
     #[ORM\Column(type: Types::JSON)]
     private array $distances = [];
 
+    /** @var list<string> words of FrameMeasure whose everyday figures stand in until somebody has taken them */
+    #[ORM\Column(type: Types::JSON)]
+    private array $assumed = [];
+
     public function __construct(
         #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)] public readonly Studio $studio,
         string $name,
@@ -119,6 +124,31 @@ class StudioFrame
         $this->steelBars = $fittings->hasSteelBars;
         $this->fittings = FittingsRecord::toArray($fittings);
         $this->stock = StockRecord::toArray($stock);
+    }
+
+    /** @return list<FrameMeasure> that stand in with an everyday figure and were not taken yet */
+    public function assumed(): array
+    {
+        return array_map(FrameMeasure::from(...), $this->assumed);
+    }
+
+    /** @param list<FrameMeasure> $measures */
+    public function assume(array $measures): void
+    {
+        $this->assumed = array_map(static fn(FrameMeasure $measure): string => $measure->value, $measures);
+    }
+
+    /** @param list<FrameMeasure> $measures that somebody has taken now */
+    public function confirm(array $measures): void
+    {
+        $this->assume(
+            array_values(
+                array_filter(
+                    $this->assumed(),
+                    static fn(FrameMeasure $assumed): bool => !\in_array($assumed, $measures, true),
+                ),
+            ),
+        );
     }
 
     public function levelled(): ?\DateTimeImmutable

@@ -16,7 +16,7 @@ use Schwung\Core\Measure\Point;
 /** Draws a frame from above with a place for each measure; what is not entered yet at a usual size. */
 final readonly class TopDrawer
 {
-    public function draw(Frame $frame): Picture
+    public function draw(Frame $frame, ?string $only = null): Picture
     {
         $mm = SideGeometry::drawn(...);
         $rail = $mm($frame->size(FrameMeasure::Rail), 3000);
@@ -73,7 +73,7 @@ final readonly class TopDrawer
                     'text-soft-svg',
                     'middle',
                 ),
-                ...(new Pen($canvas))->spans($spans),
+                ...(new Pen($canvas))->spans(null === $only ? $spans : array_intersect_key($spans, [$only => true])),
             ],
             [
                 ...(new Pen($canvas))->middles($spans),

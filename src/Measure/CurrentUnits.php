@@ -5,23 +5,31 @@ declare(strict_types=1);
 namespace App\Measure;
 
 use App\Account\Person;
+use App\Account\UsualUnits;
 use Schwung\Core\Measure\LengthWriter;
 use Schwung\Core\Measure\OwnUnits;
 use Schwung\Core\Measure\UnitSystem;
 use Schwung\Core\Practice\Distance;
 use Schwung\Core\Practice\Practice;
 use Symfony\Bundle\SecurityBundle\Security;
+use Symfony\Component\HttpFoundation\RequestStack;
 
 /** The unit system of the person who is looking. */
 final readonly class CurrentUnits
 {
-    public function __construct(private Security $security) {}
+    public function __construct(private Security $security, private RequestStack $requests) {}
 
     public function system(): UnitSystem
     {
         $person = $this->security->getUser();
 
-        return $person instanceof Person ? $person->units() : UnitSystem::Inches;
+        $request = $this->requests->getCurrentRequest();
+
+        return match (true) {
+            $person instanceof Person => $person->units(),
+            null === $request => UnitSystem::Inches,
+            default => UsualUnits::of($request),
+        };
     }
 
     public function writer(?UnitSystem $units = null): LengthWriter

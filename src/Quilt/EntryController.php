@@ -37,11 +37,7 @@ final class EntryController extends AbstractController
             );
             $this->addFlash('draft', 'new-quilt');
 
-            return $this->redirectToRoute(
-                'app_quilt_stage',
-                ['id' => $quilt->id(), 'stage' => 'measure'],
-                Response::HTTP_SEE_OTHER,
-            );
+            return $this->redirectToRoute('app_tape_show', ['id' => $quilt->id()], Response::HTTP_SEE_OTHER);
         }
 
         return $this->render('quilt/new.html.twig', ['form' => $form]);

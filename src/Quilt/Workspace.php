@@ -43,6 +43,7 @@ final readonly class Workspace
         private Sheet $sheet,
         public array $risks,
         public array $patterns,
+        public bool $isExample = false,
     ) {}
 
     public function sentence(): Phrase

@@ -28,17 +28,22 @@ final readonly class Workspaces
         private Foresight $foresight,
     ) {}
 
-    public function open(Quilt $quilt, View $view): Workspace
+    /**
+     * @param Sheet|null $sheet     in the place of the quilt's own
+     * @param bool       $isExample of nobody, and kept nowhere
+     */
+    public function open(Quilt $quilt, View $view, ?Sheet $sheet = null, bool $isExample = false): Workspace
     {
         $units = $this->units->system();
-        [$preparation, $sheet] = [$this->preparations->of($quilt, $units), $quilt->sheet()];
+        $sheet ??= $quilt->sheet();
+        $preparation = $this->preparations->of($quilt, $units, $sheet);
         $tried = null === $view->trying ? null : (new TryingOn())->find($preparation, $view->stage, $view->trying);
         if (null !== $tried) {
             $sheet = (new TryingOn())->apply($tried, $sheet);
             $preparation = $this->preparations->of($quilt, $units, $sheet);
         }
         $shown = $this->views->of($quilt, $preparation, $view);
-        [$canUndo, $canRedo] = $this->revisions->sides($quilt);
+        [$canUndo, $canRedo] = $isExample ? [false, false] : $this->revisions->sides($quilt);
 
         return new Workspace(
             quilt: $quilt,
@@ -52,8 +57,9 @@ final readonly class Workspaces
             revision: $quilt->revision()?->id() ?? 0,
             form: new SheetForm($this->units->writer(), $quilt->studio->timeZone()),
             sheet: $sheet,
-            risks: $this->foresight->risks($quilt, $preparation, $view->stage),
-            patterns: $this->foresight->patterns($quilt, $view->stage),
+            risks: $isExample ? [] : $this->foresight->risks($quilt, $preparation, $view->stage),
+            patterns: $isExample ? [] : $this->foresight->patterns($quilt, $view->stage),
+            isExample: $isExample,
         );
     }
 

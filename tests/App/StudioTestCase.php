@@ -35,7 +35,7 @@ abstract class StudioTestCase extends WebTestCase
     protected function studio(string $email): Person
     {
         return $this->service(StudioOpening::class)->open(
-            new SignUp('A studio', 'Its owner', $email, 'a long password', UnitSystem::Inches, 'UTC'),
+            new SignUp('A studio', $email, 'a long password', UnitSystem::Inches, 'UTC'),
         );
     }
 

@@ -41,7 +41,7 @@ final readonly class SignUpLetters
             $waiting->email(),
             'sign_up',
             [
-                'name' => $signUp->name,
+                'name' => $signUp->name(),
                 'studio' => $signUp->studio,
                 'link' => $this->post->link('app_account_open', ['secret' => $secret]),
             ],

@@ -25,9 +25,6 @@ class SignUpWaiting
     #[ORM\Column(length: 120)]
     private string $studio;
 
-    #[ORM\Column(length: 120)]
-    private string $name;
-
     #[ORM\Column(length: 180, options: ['collation' => 'utf8mb4_bin'])]
     private string $email;
 
@@ -46,10 +43,9 @@ class SignUpWaiting
         $this->id = new Ulid();
         $this->openBy($secret, $now->modify('+1 day'));
         $this->studio = trim($signUp->studio);
-        $this->name = trim($signUp->name);
         $this->email = Person::canonical($signUp->email);
         $this->units = $signUp->units;
-        $this->timeZone = $signUp->timeZone;
+        $this->timeZone = $signUp->timeZone();
     }
 
     public function id(): Ulid
@@ -65,6 +61,6 @@ class SignUpWaiting
     /** Without the password, which is kept as a hash only. */
     public function signUp(): SignUp
     {
-        return new SignUp($this->studio, $this->name, $this->email, '', $this->units, $this->timeZone);
+        return new SignUp($this->studio, $this->email, '', $this->units, $this->timeZone);
     }
 }

@@ -4,6 +4,7 @@ import { execFileSync } from "node:child_process";
 import { copyFileSync, mkdirSync, readFileSync, readdirSync, rmSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import subsetFont from "subset-font";
+import { letters } from "./letters.mjs";
 
 const root = join(import.meta.dirname, "..");
 const out = join(root, "public/build");
@@ -12,10 +13,6 @@ const modules = join(root, "node_modules");
 rmSync(out, { recursive: true, force: true });
 mkdirSync(out, { recursive: true });
 
-// Latin letters, the fractions of an inch, and the signs that the pages use.
-const letters =
-  Array.from({ length: 0x17f - 0x20 }, (_, i) => String.fromCodePoint(0x20 + i)).join("") +
-  "½¼¾⅛⅜⅝⅞⅓⅔×−–—‘’“”…•·°′″≤≥→←↑↓±✓";
 const font = await subsetFont(readFileSync(join(modules, "inter-ui/variable/InterVariable.woff2")), letters, {
   targetFormat: "woff2",
 });
@@ -57,6 +54,11 @@ for (const script of readdirSync(join(root, "assets/scripts"))) {
   // A browser knows files and no packages.
   const text = readFileSync(join(root, "assets/scripts", script), "utf8").replace('from "idb"', 'from "./idb.js"');
   writeFileSync(join(out, script), text);
+}
+
+// The icon and what makes the application installable.
+for (const name of readdirSync(join(root, "assets/brand"))) {
+  copyFileSync(join(root, "assets/brand", name), join(out, name));
 }
 
 copyFileSync(join(root, "assets/worker/frame-worker.js"), join(out, "frame-worker.js"));

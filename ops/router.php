@@ -3,7 +3,15 @@
 declare(strict_types=1);
 
 // For PHP's own web server: files of the build as they are, everything else to the application.
-const TYPES = ['css' => 'text/css', 'js' => 'text/javascript', 'json' => 'application/json', 'woff2' => 'font/woff2'];
+const TYPES = [
+    'css' => 'text/css',
+    'js' => 'text/javascript',
+    'json' => 'application/json',
+    'png' => 'image/png',
+    'svg' => 'image/svg+xml',
+    'webmanifest' => 'application/manifest+json',
+    'woff2' => 'font/woff2',
+];
 
 $build = dirname(__DIR__) . '/public/build/';
 $path = (string) parse_url((string) $_SERVER['REQUEST_URI'], PHP_URL_PATH);

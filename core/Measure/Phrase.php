@@ -7,7 +7,7 @@ namespace Schwung\Core\Measure;
 /** A sentence with figures in it, written in the reader's units only when it is shown. */
 final readonly class Phrase
 {
-    /** @param list<Figure|self|string> $parts fill the places marked %s, in order */
+    /** @param list<Figure|self|Written|string> $parts fill the places marked %s, in order */
     private function __construct(private string $pattern, private array $parts) {}
 
     public static function of(string $pattern, Figure|self|string ...$parts): self
@@ -27,6 +27,16 @@ final readonly class Phrase
         return [] === $words ? (string) $last : implode(', ', $words) . ' and ' . $last;
     }
 
+    /**
+     * A sentence that was written in each unit system before.
+     *
+     * @param array<string, string> $texts by the words of UnitSystem
+     */
+    public static function inEach(array $texts): self
+    {
+        return new self('%s', [new Written($texts)]);
+    }
+
     /** Several sentences as one text. */
     public static function joined(self ...$phrases): self
     {
@@ -39,7 +49,9 @@ final readonly class Phrase
     public function writtenBy(LengthWriter $writer): string
     {
         $texts = array_map(
-            static fn(Figure|self|string $part): string => \is_string($part) ? $part : $part->writtenBy($writer),
+            static fn(Figure|self|Written|string $part): string => \is_string($part)
+                ? $part
+                : $part->writtenBy($writer),
             $this->parts,
         );
 

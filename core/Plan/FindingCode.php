@@ -43,6 +43,7 @@ enum FindingCode: string
     case RunOffPastTail = 'run-off-past-tail';
     case BlockCut = 'block-cut';
     case EdgeOutOfReach = 'edge-out-of-reach';
+    case PinBroken = 'pin-broken';
 
     /** As a document writes it; a finding may say itself that it weighs otherwise. */
     public function level(): Level
@@ -78,7 +79,8 @@ enum FindingCode: string
             self::ClipsUncounted,
             self::FinishNotPossible,
             self::BlockCut,
-            self::EdgeOutOfReach
+            self::EdgeOutOfReach,
+            self::PinBroken
                 => Level::Info,
             self::BackingShort, self::Reach, self::Leader, self::ClipsShort, self::Row, self::Roll => Level::Error,
         };
@@ -128,6 +130,7 @@ enum FindingCode: string
             self::BlockCut,
             self::EdgeOutOfReach
                 => Stage::Passes,
+            self::PinBroken => Stage::Load,
         };
     }
 
@@ -136,12 +139,7 @@ enum FindingCode: string
     {
         return match ($this) {
             self::BattingShort, self::BackingAwaited => Standing::Stuck,
-            self::BackingTight,
-            self::BackingToMend,
-            self::BattingToPiece,
-            self::ClipsUncounted,
-            self::BlockCut
-                => Standing::Decide,
+            self::BackingTight, self::ClipsUncounted, self::BlockCut, self::PinBroken => Standing::Decide,
             default => match ($level) {
                 Level::Error => Standing::Stuck,
                 Level::Warning => Standing::Decide,

@@ -32,9 +32,11 @@ final readonly class EstimateSentence
         };
         $next = $estimate->next();
 
-        return null === $next
-            ? Phrase::of('%s.', $said)
-            : Phrase::of('%s: measure %s to know.', $said, $next->inASentence());
+        return match (true) {
+            null === $next && null === $across => Phrase::of('%s: measure its sides next.', $said),
+            null === $next => Phrase::of('%s.', $said),
+            default => Phrase::of('%s: measure %s to know.', $said, $next->inASentence()),
+        };
     }
 
     /** What may be missing, or is. */

@@ -36,6 +36,7 @@ final readonly class FindingRule
             ...$isMended ? [$this->ofMend($preparation->mended()->mend)] : [],
             ...$this->ofPieces($preparation),
             ...$this->ofBlocks($preparation),
+            ...array_map($this->ofPin(...), $preparation->brokenPins()),
         ];
     }
 
@@ -71,6 +72,19 @@ final readonly class FindingRule
                     '/desk/pieces',
                 ),
             ];
+    }
+
+    private function ofPin(BrokenPin $broken): Finding
+    {
+        $was = Phrase::inEach($broken->pin->words);
+
+        return new Finding(
+            FindingCode::PinBroken,
+            null === $broken->now
+                ? Phrase::of('Kept: “%s” That is not so any more.', $was)
+                : Phrase::of('Kept: “%s” Now it would be: “%s”', $was, $broken->now->text),
+            '/desk',
+        );
     }
 
     /** @return list<Finding> */

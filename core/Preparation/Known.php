@@ -7,6 +7,7 @@ namespace Schwung\Core\Preparation;
 use Schwung\Core\Job\Fault;
 use Schwung\Core\Job\Job;
 use Schwung\Core\Job\JobParts;
+use Schwung\Core\Job\Pin;
 use Schwung\Core\Plan\Stage;
 use Schwung\Core\Practice\Body;
 use Schwung\Core\Practice\Practice;
@@ -18,7 +19,10 @@ use Schwung\Core\Practice\Practice;
  */
 final readonly class Known
 {
-    /** @param list<Fault> $faults what of the entries is missing or cannot be */
+    /**
+     * @param list<Fault> $faults what of the entries is missing or cannot be
+     * @param list<Pin>   $pins   decisions that were kept
+     */
     public function __construct(
         public JobParts $parts,
         public array $faults = [],
@@ -26,7 +30,19 @@ final readonly class Known
         public LeaderRecords $leaders = new NoLeaders(),
         public ChosenDesign $design = new NoDesign(),
         public Body $body = new Body(),
+        public array $pins = [],
     ) {}
+
+    public function pin(string $key): ?Pin
+    {
+        foreach ($this->pins as $pin) {
+            if ($key === $pin->key) {
+                return $pin;
+            }
+        }
+
+        return null;
+    }
 
     /** A job as a document has it. */
     public static function ofJob(Job $job, Practice $practice = new Practice()): self

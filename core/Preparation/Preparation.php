@@ -81,6 +81,7 @@ final class Preparation
                         leaders: $this->known->leaders,
                         design: $this->known->design,
                         body: $this->known->body,
+                        pins: $this->known->pins,
                     ),
                 );
         });
@@ -312,7 +313,10 @@ final class Preparation
         return $this->once(__FUNCTION__, fn(): Phrase => (new SentenceRule())->sentence($this));
     }
 
-    /** Whether the quilt may go on its frame: nothing is stuck, or somebody said why it goes on all the same. */
+    /**
+     * Whether the quilt may go on its frame: nothing is stuck and every promise is done, or somebody said why it goes on
+     * all the same.
+     */
     public function mayStart(): bool
     {
         return null !== $this->setup() && (new StandingRule())->isFree($this);
@@ -332,7 +336,30 @@ final class Preparation
         );
     }
 
-    /** @return list<Phrase> what is still to be done at the table before it is loaded */
+    /** @return array<string, Decision> what is decided of it as it stands, by key */
+    public function decisions(): array
+    {
+        return $this->once(__FUNCTION__, fn(): array => (new DecisionRule())->decisions($this));
+    }
+
+    /** @return list<BrokenPin> what was kept and would not be, as the quilt stands */
+    public function brokenPins(): array
+    {
+        return $this->once(__FUNCTION__, fn(): array => (new DecisionRule())->broken($this));
+    }
+
+    /** @return list<Decision> what of the promises nobody has done yet: they hold the start */
+    public function openPromises(): array
+    {
+        return array_values(
+            array_filter(
+                $this->promises(),
+                fn(Decision $promise): bool => true !== $this->known->pin($promise->key)?->isDone(),
+            ),
+        );
+    }
+
+    /** @return list<Decision> what is to be done at the table before it is loaded, done or not */
     public function promises(): array
     {
         return $this->once(__FUNCTION__, fn(): array => (new PromiseRule())->promises($this));
@@ -342,6 +369,12 @@ final class Preparation
     public function stuck(): array
     {
         return (new StandingRule())->stuck($this);
+    }
+
+    /** @return list<string> what has to be overruled before it may start: codes of findings and keys of promises */
+    public function holdingBack(): array
+    {
+        return (new StandingRule())->holding($this);
     }
 
     public function isOverruled(): bool

@@ -10,50 +10,72 @@ use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Sizing\BattingCheck;
 use Schwung\Core\Sizing\LaidPiece;
 use Schwung\Core\Sizing\PieceLayout;
+use Schwung\Core\Sizing\RequiredSize;
 use Schwung\Core\Sizing\Strip;
 
 /** What was kept and is still to be done at the table before a quilt is loaded, in the order of the work. */
 final readonly class PromiseRule
 {
-    /** @return list<Phrase> */
+    /** @return list<Decision> */
     public function promises(Preparation $preparation): array
     {
         $batting = $preparation->kept()?->batting;
         $pieces = $preparation->isPieced() ? $preparation->pieces() : null;
 
         return [
-            ...$this->ofBacking($preparation->mended()),
-            ...null === $pieces ? [] : [$this->ofPieces($pieces)],
+            ...$this->ofBacking($preparation->mended(), $preparation->required()),
+            ...null === $pieces ? [] : [new Decision('pieces', PinKind::Pieces, $this->ofPieces($pieces))],
             ...null === $batting ? [] : $this->ofBatting($batting),
         ];
     }
 
-    /** @return list<Phrase> */
-    private function ofBacking(Mended $mended): array
+    /** @return list<Decision> */
+    private function ofBacking(Mended $mended, ?RequiredSize $required): array
     {
         $piecing = $mended->piecings[0] ?? null;
 
         return match (true) {
             null !== $mended->extension => array_map(
-                static fn(Strip $strip): Phrase => $strip->sentence(),
+                static fn(Strip $strip): Decision => new Decision(
+                    'strip/' . implode('-', $strip->edges),
+                    PinKind::Strip,
+                    $strip->sentence(),
+                ),
                 $mended->extension->strips,
             ),
             null !== $piecing => [
-                Phrase::of(
-                    'Piece the new backing: ' .
-                        implode(', ', array_fill(0, \count($piecing->cuts), '%s')) .
-                        ' off the bolt.',
-                    ...array_map(Figure::needed(...), $piecing->cuts),
+                new Decision(
+                    'piecing',
+                    PinKind::Piecing,
+                    Phrase::of(
+                        'Piece the new backing: ' .
+                            implode(', ', array_fill(0, \count($piecing->cuts), '%s')) .
+                            ' off the bolt.',
+                        ...array_map(Figure::needed(...), $piecing->cuts),
+                    ),
                 ),
             ],
             Mend::SquareUp === $mended->mend => [
-                Phrase::of('Cut lead and tail of the backing straight; leave the sides as they are.'),
+                new Decision(
+                    'square-up',
+                    PinKind::SquareUp,
+                    Phrase::of('Cut lead and tail of the backing straight; leave the sides as they are.'),
+                ),
             ],
-            Mend::AskClient === $mended->mend => [
-                Phrase::of('Take in the larger backing of the client, and measure it.'),
-            ],
+            Mend::AskClient === $mended->mend => [new Decision('client', PinKind::Client, $this->ofClient($required))],
             default => [],
         };
+    }
+
+    private function ofClient(?RequiredSize $required): Phrase
+    {
+        return null === $required
+            ? Phrase::of('Take in the larger backing of the client, and measure it.')
+            : Phrase::of(
+                'Take in the larger backing of the client, %s × %s at least, and measure it.',
+                $required->across->figure,
+                $required->along->figure,
+            );
     }
 
     private function ofPieces(PieceLayout $layout): Phrase
@@ -75,11 +97,17 @@ final readonly class PromiseRule
         );
     }
 
-    /** @return list<Phrase> */
+    /** @return list<Decision> */
     private function ofBatting(BattingCheck $batting): array
     {
         return null === $batting->trimTo
             ? []
-            : [Phrase::of('Trim the batting to %s across.', Figure::left($batting->trimTo))];
+            : [
+                new Decision(
+                    'trim',
+                    PinKind::Trim,
+                    Phrase::of('Trim the batting to %s across.', Figure::left($batting->trimTo)),
+                ),
+            ];
     }
 }

@@ -50,14 +50,17 @@ final readonly class SentenceRule
 
     private function missing(Preparation $preparation): Phrase
     {
-        $estimate = $preparation->estimate();
+        $parts = $preparation->known->parts;
 
         return match (true) {
-            null === $estimate => Phrase::of('Measure the top first: one width and one length are enough to begin.'),
-            null !== $preparation->top() && null !== $preparation->known->parts->backing => Phrase::of(
+            null === $preparation->guess()->known->parts->top => Phrase::of(
+                'Measure the top first: one width and one length are enough to begin.',
+            ),
+            null !== $parts->top && null !== $parts->backing && null === $parts->frame => Phrase::of(
                 'Choose a frame for this quilt.',
             ),
-            default => $estimate->sentence(),
+            default => $preparation->estimate()?->sentence() ??
+                Phrase::of('The top is measured. Measure the four sides of the backing next.'),
         };
     }
 

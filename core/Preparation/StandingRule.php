@@ -11,7 +11,8 @@ use Schwung\Core\Plan\Standing;
 /**
  * Where each stage stands: by what is missing, by what cannot be as it was entered, and by its findings alone.
  *
- * Load gathers what is stuck anywhere; what waits for a decision elsewhere leaves it fine, but for the cloth itself.
+ * Load gathers what is stuck anywhere, and waits for what was promised; what waits for a decision elsewhere leaves it
+ * fine, but for the cloth itself.
  */
 final readonly class StandingRule
 {
@@ -39,25 +40,34 @@ final readonly class StandingRule
         return match (true) {
             \in_array(Standing::Stuck, $standings, true) && !$this->isOverruled($preparation) => Standing::Stuck,
             null === $preparation->plan() => Standing::Open,
-            $this->waitsForCloth($standings) || \in_array(Standing::Stuck, $standings, true) => Standing::Decide,
+            $this->waits($preparation, $standings) || \in_array(Standing::Stuck, $standings, true) => Standing::Decide,
             default => Standing::Fine,
         };
     }
 
-    /** Whether nothing is stuck, or all that is was overruled with a reason. */
+    /** Whether nothing holds the start, or all that does was overruled with a reason. */
     public function isFree(Preparation $preparation): bool
     {
         return [] === $preparation->known->wrong() &&
-            ([] === $this->stuck($preparation) || $this->isOverruled($preparation));
+            ([] === $this->holding($preparation) || $this->isOverruled($preparation));
     }
 
-    /** Whether somebody said why it goes on although all this is stuck. */
+    /** Whether somebody said why it goes on although all this is stuck or not done. */
     public function isOverruled(Preparation $preparation): bool
     {
         $overruling = $preparation->known->parts->desk->overruling;
-        $codes = array_map(static fn(Finding $finding): string => $finding->code->value, $this->stuck($preparation));
+        $holding = $this->holding($preparation);
 
-        return [] === $preparation->known->wrong() && [] !== $codes && true === $overruling?->covers($codes);
+        return [] === $preparation->known->wrong() && [] !== $holding && true === $overruling?->covers($holding);
+    }
+
+    /** @return list<string> the codes of what is stuck, and the keys of the promises that nobody has done yet */
+    public function holding(Preparation $preparation): array
+    {
+        return [
+            ...array_map(static fn(Finding $finding): string => $finding->code->value, $this->stuck($preparation)),
+            ...array_map(static fn(Decision $promise): string => $promise->key, $preparation->openPromises()),
+        ];
     }
 
     /** @return list<Finding> */
@@ -96,18 +106,24 @@ final readonly class StandingRule
                 ? Standing::Decide
                 : Standing::Stuck,
             null === $preparation->winding() => Standing::Open,
-            $this->waitsForCloth($standings) => Standing::Decide,
+            $this->waits($preparation, $standings) => Standing::Decide,
             default => Standing::Fine,
         };
     }
 
-    /** @param array<string, Standing> $standings */
-    private function waitsForCloth(array $standings): bool
+    /**
+     * For a decision about the cloth, or for hands that do what was promised.
+     *
+     * @param array<string, Standing> $standings
+     */
+    private function waits(Preparation $preparation, array $standings): bool
     {
-        return [] !==
-            array_filter(
-                self::CLOTH,
-                static fn(Stage $stage): bool => Standing::Decide === ($standings[$stage->value] ?? null),
-            );
+        return [] !== $preparation->openPromises() ||
+            [] !== $preparation->brokenPins() ||
+            [] !==
+                array_filter(
+                    self::CLOTH,
+                    static fn(Stage $stage): bool => Standing::Decide === ($standings[$stage->value] ?? null),
+                );
     }
 }

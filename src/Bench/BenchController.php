@@ -20,6 +20,7 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 final class BenchController extends AbstractController
 {
     private const LAST_PAGE = 10_000;
+    private const MOST_PROMISED = 8;
 
     #[Route('/', name: 'app_bench_index', methods: ['GET'])]
     public function index(
@@ -40,6 +41,7 @@ final class BenchController extends AbstractController
             : $this->render('bench/index.html.twig', [
                 'shelf' => $shelf,
                 'frames' => $frames->findOf($person->studio()),
+                'promised' => $quilts->findPromised($person->studio(), self::MOST_PROMISED),
                 'tasks' => $tasks->findOpen($person->studio()),
                 'loaded' => $onFrames->of($person->studio()),
                 'now' => $clock->now(),

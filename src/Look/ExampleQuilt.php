@@ -34,6 +34,8 @@ final readonly class ExampleQuilt
             new Quilt($studio, 'example', $shown->title, $shown->client, null, $frame),
             $shown
                 ->sheet()
+                ->with('batting/width', '84 in')
+                ->with('batting/length', '104 in')
                 ->with('quilting/style', 'rows')
                 ->with('quilting/row_height', '8 in')
                 ->with('desk/design', 'loops'),

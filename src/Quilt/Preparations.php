@@ -8,6 +8,7 @@ use App\Designs\DesignOnShelf;
 use App\Designs\DesignShelf;
 use App\Leaders\LeadersOfFrame;
 use App\Leaders\StudioLeaderRepository;
+use App\Quilt\Pinning\SheetPins;
 use App\Settings\CurrentBody;
 use Schwung\Core\Exchange\JobReader;
 use Schwung\Core\Job\Faults;
@@ -43,6 +44,7 @@ final readonly class Preparations
                 leaders: new LeadersOfFrame($this->leaders, $quilt->frame()),
                 design: new DesignOnShelf($this->designs, $quilt->studio, $parts->desk->design),
                 body: $this->person->body(),
+                pins: SheetPins::of($subject->sheet),
             ),
         );
     }

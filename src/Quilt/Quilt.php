@@ -19,6 +19,7 @@ use Symfony\Component\Uid\Ulid;
  */
 #[ORM\Entity(repositoryClass: QuiltRepository::class)]
 #[ORM\Index(name: 'quilt_shelf', columns: ['studio_id', 'finished', 'due', 'id'])]
+#[ORM\Index(name: 'quilt_promised', columns: ['studio_id', 'promised', 'finished', 'due'])]
 #[ORM\Index(name: 'quilt_outdated', columns: ['studio_id', 'outdated', 'id'])]
 #[ORM\UniqueConstraint(name: 'quilt_entry', columns: ['studio_id', 'entry_key'])]
 class Quilt
@@ -49,6 +50,14 @@ class Quilt
 
     #[ORM\Column(length: 300)]
     private string $verdictCm = '';
+
+    /** @var list<array{key: string, words: array<string, string>}> what was promised and nobody has done yet */
+    #[ORM\Column(type: Types::JSON)]
+    private array $promises = [];
+
+    /** Whether there is any. */
+    #[ORM\Column]
+    private bool $promised = false; // @phpstan-ignore property.onlyWritten (the bench asks the database by it)
 
     /** Whether something that its verdict rests on has changed since it was judged. */
     #[ORM\Column(options: ['default' => false])]
@@ -99,6 +108,17 @@ class Quilt
         $this->standing = $judgement->standing;
         $this->verdictIn = $judgement->in(UnitSystem::Inches);
         $this->verdictCm = $judgement->in(UnitSystem::Centimetres);
+        $this->promises = $judgement->promises();
+        $this->promised = [] !== $this->promises;
+    }
+
+    /** @return array<string, string> what was promised and nobody has done yet, by its key */
+    public function promises(UnitSystem $units): array
+    {
+        return array_map(
+            static fn(array $words): string => $words[$units->value] ?? '',
+            array_column($this->promises, 'words', 'key'),
+        );
     }
 
     public function load(\DateTimeImmutable $now): void

@@ -8,11 +8,13 @@ use App\Account\Person;
 use App\Audit\AuditLog;
 use App\Audit\Happening;
 use App\Measure\CurrentUnits;
+use App\Platform\OwnPath;
 use App\Quilt\Loading\Questions;
+use App\Quilt\Pinning\Asked;
+use App\Quilt\Pinning\Deciding;
 use Schwung\Core\Design\LaidDesignWriter;
 use Schwung\Core\Exchange\PlanWriter;
 use Schwung\Core\Measure\UnitSystem;
-use Schwung\Core\Plan\Finding;
 use Schwung\Core\Practice\Hand;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\HeaderUtils;
@@ -35,6 +37,7 @@ final class QuiltController extends AbstractController
         private readonly QuiltRepository $quilts,
         private readonly Workspaces $workspaces,
         private readonly SheetChanges $changes,
+        private readonly Deciding $deciding,
         private readonly CurrentUnits $units,
         private readonly FollowingChoices $choices,
     ) {}
@@ -62,17 +65,19 @@ final class QuiltController extends AbstractController
         $shown = $revisions->findOneOf($quilt, (int) $payload->getString('revision'))?->sheet() ?? Sheet::blank();
         $writer = $this->units->writer(UnitSystem::tryFrom($payload->getString('units')));
         $form = new SheetForm($writer, $person->studio()->timeZone());
-        $this->changes->change(
+        $asked = $this->deciding->change(
             $quilt,
+            $person,
             fn(Sheet $sheet): Sheet => $this->choices->follow(
                 $sheet,
                 $form->apply($payload->all('f'), $shown, $sheet),
                 $quilt,
                 $stage,
             ),
+            $payload->getString('answer'),
         );
 
-        return $this->after($request, $quilt, $stage);
+        return $this->after($request, $quilt, $stage, $asked);
     }
 
     #[
@@ -114,10 +119,54 @@ final class QuiltController extends AbstractController
         Request $request,
     ): Response {
         $quilt = $this->quilt($id, $person);
-        $this->changes->change(
+        $asked = $this->deciding->change(
             $quilt,
+            $person,
             fn(Sheet $sheet): Sheet => $this->workspaces->withOffer($quilt, $sheet, $stage, $offer),
+            $request->getPayload()->getString('answer'),
         );
+
+        return $this->after($request, $quilt, $stage, $asked);
+    }
+
+    /** What was promised is done with the hands, or that is taken back. */
+    #[
+        Route(
+            '/promises/{key}/{step}',
+            name: 'promise',
+            requirements: ['key' => '[a-z/-]+', 'step' => 'done|undone'],
+            methods: ['POST'],
+        ),
+    ]
+    #[IsCsrfTokenValid('quilt')]
+    public function promise(
+        Ulid $id,
+        string $key,
+        string $step,
+        #[CurrentUser] Person $person,
+        Request $request,
+    ): Response {
+        $quilt = $this->quilt($id, $person);
+        $this->deciding->tick($quilt, $person, $key, 'done' === $step);
+
+        return $request->headers->has('HX-Request')
+            ? $this->after($request, $quilt, 'load')
+            : $this->redirect(
+                OwnPath::of(
+                    $request->getPayload()->getString('back'),
+                    $this->generateUrl('app_quilt_stage', ['id' => $id, 'stage' => 'load']),
+                ),
+                Response::HTTP_SEE_OTHER,
+            );
+    }
+
+    /** What was kept and is not so any more, by a change from elsewhere, is taken as it is now. */
+    #[Route('/{stage}/settle', name: 'settle', requirements: ['stage' => self::STAGES], methods: ['POST'])]
+    #[IsCsrfTokenValid('quilt')]
+    public function settle(Ulid $id, string $stage, #[CurrentUser] Person $person, Request $request): Response
+    {
+        $quilt = $this->quilt($id, $person);
+        $this->deciding->settle($quilt, $person);
 
         return $this->after($request, $quilt, $stage);
     }
@@ -197,7 +246,9 @@ final class QuiltController extends AbstractController
         Preparations $preparations,
     ): Response {
         $quilt = $this->quilt($id, $person);
-        $stuck = $preparations->of($quilt, $this->units->system())->stuck();
+        $preparation = $preparations->of($quilt, $this->units->system());
+        [$stuck, $open] = [$preparation->stuck(), $preparation->openPromises()];
+        $holding = $preparation->holdingBack();
         $reason = mb_substr(trim(mb_scrub($request->getPayload()->getString('reason'), 'UTF-8')), 0, 300);
         $fault = match (true) {
             !$request->isMethod('POST') => null,
@@ -206,17 +257,16 @@ final class QuiltController extends AbstractController
             '' === $reason => 'Write why, in a few words.',
             default => null,
         };
-        $isGiven = [] !== $stuck && $request->isMethod('POST') && null === $fault;
+        $isGiven = [] !== $holding && $request->isMethod('POST') && null === $fault;
         if ($isGiven) {
-            $codes = implode(' ', array_map(static fn(Finding $finding): string => $finding->code->value, $stuck));
             $this->changes->change(
                 $quilt,
                 static fn(Sheet $sheet): Sheet => $sheet
                     ->with('desk/despite', $reason)
-                    ->with('desk/despite_of', $codes),
+                    ->with('desk/despite_of', implode(' ', $holding)),
             );
         }
-        if ($isGiven || [] === $stuck) {
+        if ($isGiven || [] === $holding) {
             return $this->redirectToRoute(
                 'app_quilt_stage',
                 ['id' => $id, 'stage' => 'load'],
@@ -226,7 +276,7 @@ final class QuiltController extends AbstractController
 
         return $this->render(
             'quilt/overrule.html.twig',
-            ['quilt' => $quilt, 'stuck' => $stuck, 'reason' => $reason, 'fault' => $fault],
+            ['quilt' => $quilt, 'stuck' => $stuck, 'promises' => $open, 'reason' => $reason, 'fault' => $fault],
             null === $fault ? null : new Response(status: Response::HTTP_UNPROCESSABLE_ENTITY),
         );
     }
@@ -236,13 +286,15 @@ final class QuiltController extends AbstractController
         return $this->quilts->findOneOf($person->studio(), $id) ?? throw $this->createNotFoundException();
     }
 
-    private function after(Request $request, Quilt $quilt, string $stage): Response
+    private function after(Request $request, Quilt $quilt, string $stage, ?Asked $asked = null): Response
     {
+        $view = new View($stage, pass: View::from($request, $stage)->pass);
+        if (null !== $asked) {
+            return $this->answer($request, $this->workspaces->asking($quilt, $view, $asked, $request->getRequestUri()));
+        }
+
         return $request->headers->has('HX-Request')
-            ? $this->answer(
-                $request,
-                $this->workspaces->open($quilt, new View($stage, pass: View::from($request, $stage)->pass)),
-            )
+            ? $this->answer($request, $this->workspaces->open($quilt, $view))
             : $this->redirectToRoute(
                 'app_quilt_stage',
                 ['id' => $quilt->id(), 'stage' => $stage],

@@ -120,6 +120,22 @@ final class QuiltRepository extends ServiceEntityRepository
     }
 
     /** Says of all quilts of the studio, or of one frame of it, that their verdicts are from before. */
+    /** @return list<Quilt> with promises that nobody has done yet, soonest due first */
+    public function findPromised(Studio $studio, int $most): array
+    {
+        /** @var list<Quilt> $quilts */
+        $quilts = $this->createQueryBuilder('q')
+            ->where('q.studio = :studio AND q.promised = true AND q.finished IS NULL')
+            ->setParameter('studio', $studio->id(), 'ulid')
+            ->orderBy('CASE WHEN q.due IS NULL THEN 1 ELSE 0 END')
+            ->addOrderBy('q.due')
+            ->setMaxResults($most)
+            ->getQuery()
+            ->getResult();
+
+        return $quilts;
+    }
+
     public function markOutdated(Studio $studio, ?StudioFrame $frame): void
     {
         $marking = $this->getEntityManager()

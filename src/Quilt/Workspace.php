@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Quilt;
 
 use App\Quilt\Drawing\BedDrawing;
+use App\Quilt\Pinning\Asked;
 use Schwung\Core\Advance\Proposal;
 use Schwung\Core\Job\Fault;
+use Schwung\Core\Job\Pin;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Plan\Finding;
 use Schwung\Core\Plan\Stage;
@@ -28,6 +30,9 @@ final readonly class Workspace
      * @param object        $view     what just this stage shows
      * @param list<Risk>    $risks    what it is likely to meet, at the stage that can keep it away
      * @param list<Pattern> $patterns what keeps coming back on its frame
+     * @param list<Pin>     $letGo    what was kept once and let go
+     * @param Asked|null    $asked    a change that would undo what was kept, and was not made
+     * @param string        $again    where the form says that it is meant
      */
     public function __construct(
         public Quilt $quilt,
@@ -44,7 +49,34 @@ final readonly class Workspace
         public array $risks,
         public array $patterns,
         public bool $isExample = false,
+        public array $letGo = [],
+        public ?Asked $asked = null,
+        public string $again = '',
     ) {}
+
+    /** The same with a question: whether a change is meant that undoes what was kept. */
+    public function asking(Asked $asked, string $again, BedDrawing $bed): self
+    {
+        return new self(
+            quilt: $this->quilt,
+            stage: $this->stage,
+            preparation: $this->preparation,
+            bed: $bed,
+            view: $this->view,
+            tried: $this->tried,
+            canUndo: $this->canUndo,
+            canRedo: $this->canRedo,
+            revision: $this->revision,
+            form: $this->form,
+            sheet: $this->sheet,
+            risks: $this->risks,
+            patterns: $this->patterns,
+            isExample: $this->isExample,
+            letGo: $this->letGo,
+            asked: $asked,
+            again: $again,
+        );
+    }
 
     public function sentence(): Phrase
     {

@@ -10,6 +10,9 @@ use App\Quilt\Attaching\RailMarks;
 use App\Quilt\Drawing\BastingShapes;
 use App\Quilt\Drawing\BedDrawer;
 use App\Quilt\Drawing\BedDrawing;
+use App\Quilt\Drawing\OldShapes;
+use App\Quilt\Pinning\Asked;
+use App\Quilt\Pinning\SheetPins;
 use App\Quilt\Stage\LoadView;
 use App\Quilt\Stage\PassesView;
 use App\Quilt\Stage\StageViews;
@@ -60,6 +63,26 @@ final readonly class Workspaces
             risks: $isExample ? [] : $this->foresight->risks($quilt, $preparation, $view->stage),
             patterns: $isExample ? [] : $this->foresight->patterns($quilt, $view->stage),
             isExample: $isExample,
+            letGo: SheetPins::letGo($sheet),
+        );
+    }
+
+    /**
+     * As it would be with a change that was not made yet, over what was kept.
+     *
+     * @param string $again where the same form says that it is meant
+     */
+    public function asking(Quilt $quilt, View $view, Asked $asked, string $again): Workspace
+    {
+        $workspace = $this->open($quilt, $view, $asked->sheet);
+
+        return $workspace->asking(
+            $asked,
+            $again,
+            (new OldShapes($workspace->bed->canvas))->over(
+                $workspace->bed,
+                (new BedDrawer())->draw($asked->before, $view->stage, $this->units->system())->layout,
+            ),
         );
     }
 

@@ -150,7 +150,6 @@ test("what one person left on a shared tablet is told at the door and sent under
 
   await page.goto("/sign-up");
   await page.getByLabel("Name of the studio").fill("Next door");
-  await page.getByLabel("Your name").fill("Second Hand");
   await page.getByLabel("E-mail").fill("second@schwung.example");
   await page.getByLabel("Password").fill("a tablet for two of us");
   await page.getByRole("button", { name: "Open the studio" }).click();

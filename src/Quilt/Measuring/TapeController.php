@@ -6,10 +6,11 @@ namespace App\Quilt\Measuring;
 
 use App\Account\Person;
 use App\Measure\CurrentUnits;
+use App\Quilt\Pinning\Asked;
+use App\Quilt\Pinning\Deciding;
 use App\Quilt\Quilt;
 use App\Quilt\QuiltRepository;
 use App\Quilt\Sheet;
-use App\Quilt\SheetChanges;
 use App\Quilt\SheetForm;
 use App\Quilt\View;
 use App\Quilt\Workspaces;
@@ -46,7 +47,7 @@ final class TapeController extends AbstractController
     /** Takes in one measure, or several that were typed without a connection, and asks for the next. */
     #[Route('', name: 'take', methods: ['POST'])]
     #[IsCsrfTokenValid('quilt')]
-    public function take(Ulid $id, #[CurrentUser] Person $person, Request $request, SheetChanges $changes): Response
+    public function take(Ulid $id, #[CurrentUser] Person $person, Request $request, Deciding $deciding): Response
     {
         $quilt = $this->quilt($id, $person);
         $payload = $request->getPayload();
@@ -59,8 +60,16 @@ final class TapeController extends AbstractController
             static fn(string|int $path): bool => null !== Taping::tryFrom((string) $path),
             \ARRAY_FILTER_USE_KEY,
         );
-        $changes->change($quilt, static fn(Sheet $sheet): Sheet => $form->apply($entered, $sheet, $sheet));
+        $asked = $deciding->change(
+            $quilt,
+            $person,
+            static fn(Sheet $sheet): Sheet => $form->apply($entered, $sheet, $sheet),
+            $payload->getString('answer'),
+        );
         $at = Taping::tryFrom($payload->getString('asked'));
+        if (null !== $asked && null !== $at) {
+            return $this->asking($request, $quilt, $asked, $at);
+        }
         $isFaulty = null !== $at && $this->isFaulty($quilt, $at);
         $query = [
             'at' => $isFaulty ? $at->value : '',
@@ -90,6 +99,21 @@ final class TapeController extends AbstractController
         if (!$walk->isOfTop()) {
             $walk = TapeWalk::at($this->workspaces->open($quilt, new View('backing')), $wanted, $skipped, $isOfBacking);
         }
+
+        return $this->answer($request, $walk);
+    }
+
+    /** Whether a measure is meant that would undo what was kept. */
+    private function asking(Request $request, Quilt $quilt, Asked $asked, Taping $at): Response
+    {
+        $view = new View($at->isOfTop() ? 'measure' : 'backing');
+        $workspace = $this->workspaces->asking($quilt, $view, $asked, $request->getRequestUri());
+
+        return $this->answer($request, TapeWalk::at($workspace, $at, [], !$at->isOfTop()));
+    }
+
+    private function answer(Request $request, TapeWalk $walk): Response
+    {
         $response =
             $request->headers->has('HX-Request') && !$request->headers->has('HX-History-Restore-Request')
                 ? $this->renderBlock('quilt/tape.html.twig', 'walk', ['walk' => $walk])

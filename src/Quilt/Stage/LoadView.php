@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Quilt\Stage;
 
 use Schwung\Core\Job\Overruling;
+use Schwung\Core\Job\Pin;
 use Schwung\Core\Loading\Group;
 use Schwung\Core\Loading\Setup;
 use Schwung\Core\Loading\Step;
@@ -14,6 +15,7 @@ use Schwung\Core\Measure\LengthWriter;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Measure\UnitSystem;
 use Schwung\Core\Plan\Finding;
+use Schwung\Core\Preparation\Decision;
 
 /**
  * How a quilt will be loaded, and whether it may.
@@ -29,7 +31,8 @@ final readonly class LoadView
      * @param Setup|null      $setup      null while there is nothing to load
      * @param list<Finding>   $stuck      what keeps the quilt off its frame
      * @param Overruling|null $overruling why it goes on all the same, where that was said of all that is stuck
-     * @param list<Phrase>    $promises   what is still to be done before it is loaded
+     * @param list<Decision>  $promises   what is to be done before it is loaded
+     * @param list<Pin>       $pins       what was kept, with who has done it
      * @param list<Finding>   $warnings   of other stages that matter while loading
      * @param array<string, Phrase> $voids why a choice changes nothing here, by its path
      */
@@ -42,7 +45,20 @@ final readonly class LoadView
         public array $promises,
         public array $warnings,
         public array $voids,
+        public array $pins = [],
     ) {}
+
+    /** Who has done a promise and when; null while nobody has. */
+    public function done(Decision $promise): ?Pin
+    {
+        foreach ($this->pins as $pin) {
+            if ($pin->key === $promise->key) {
+                return $pin->isDone() ? $pin : null;
+            }
+        }
+
+        return null;
+    }
 
     public function sentence(): Phrase
     {

@@ -173,6 +173,7 @@ final readonly class StageViews
             stuck: $preparation->stuck(),
             overruling: $preparation->isOverruled() ? $preparation->known->parts->desk->overruling : null,
             promises: $preparation->promises(),
+            pins: $preparation->known->pins,
             voids: null === $preparation->setup() ? [] : (new VoidChoices())->of($preparation->setup()),
             warnings: array_values(
                 array_filter($found, static fn($finding): bool => \in_array($finding->code, self::WHILE_LOADING, true)),

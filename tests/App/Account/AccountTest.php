@@ -20,14 +20,14 @@ final class AccountTest extends StudioTestCase
 {
     use AtTheDoor;
 
-    public function testAStudioSignsUpAndIsAtItsBench(): void
+    public function testAStudioSignsUpAndMeetsItsFirstFrame(): void
     {
         $this->signOut();
         $this->signUp([]);
 
         self::assertResponseStatusCodeSame(303);
         $this->browser->followRedirect();
-        self::assertSelectorTextContains('h1', 'Waiting quilts');
+        self::assertSelectorTextContains('h1', 'Your frame, in two measures');
         $person = $this->service(PersonRepository::class)->findOneBy(['email' => 'new@studio.example']);
         self::assertTrue($person?->isOwner());
         self::assertNotSame('a long password', $person->getPassword());
@@ -43,7 +43,7 @@ final class AccountTest extends StudioTestCase
         self::assertResponseStatusCodeSame(422);
         self::assertSelectorTextContains('main form', $message);
         self::assertSelectorExists('[aria-invalid=true]');
-        self::assertInputValueSame('sign_up[name]', $wrong['name'] ?? 'Maren');
+        self::assertInputValueSame('sign_up[studio]', $wrong['studio'] ?? 'Tideloft');
     }
 
     /** @return iterable<string, array{array<string, string>, string}> */
@@ -181,7 +181,6 @@ final class AccountTest extends StudioTestCase
         $entries = [
             ...[
                 'studio' => 'Tideloft',
-                'name' => 'Maren',
                 'email' => 'new@studio.example',
                 'password' => 'a long password',
                 'units' => 'cm',

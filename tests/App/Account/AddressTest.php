@@ -110,7 +110,7 @@ final class AddressTest extends StudioTestCase
         $this->browser->request('GET', $link[1] ?? '');
         $this->browser->submitForm('Open the studio');
         $this->browser->followRedirect();
-        self::assertSelectorTextContains('h1', 'Waiting quilts');
+        self::assertSelectorTextContains('h1', 'Your frame, in two measures');
         $owner = $this->service(PersonRepository::class)->loadUserByIdentifier('new@studio.example');
         self::assertTrue($owner?->hasConfirmedAddress());
         $this->signOut();
@@ -184,7 +184,6 @@ final class AddressTest extends StudioTestCase
         $this->browser->request('GET', '/sign-up');
         $this->browser->submitForm('Open the studio', [
             'sign_up[studio]' => 'Tideloft',
-            'sign_up[name]' => 'Maren',
             'sign_up[email]' => $email,
             'sign_up[password]' => 'five grey geese',
         ]);

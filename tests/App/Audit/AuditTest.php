@@ -33,7 +33,7 @@ final class AuditTest extends StudioTestCase
         $lines = $this->browser->getCrawler()->filter('main ol li')->each(static fn($line): string => $line->text());
 
         self::assertCount(2, $lines, 'What is tried for an address that nobody has stands in no studio.');
-        self::assertStringContainsString('Its owner signed in 127.0.0.1', $lines[0]);
+        self::assertStringContainsString('Owner signed in 127.0.0.1', $lines[0]);
         self::assertStringContainsString('As Its owner somebody failed to sign in 127.0.0.1', $lines[1]);
         $this->browser->request('GET', '/');
         $this->browser->submitForm('Sign out');

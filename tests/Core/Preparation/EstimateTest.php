@@ -83,7 +83,7 @@ final class EstimateTest extends TestCase
     public function testAWholeTopNeedsOneSize(): void
     {
         self::assertSame(
-            'It needs a backing of 68 in across and 88 in along.',
+            'It needs a backing of 68 in across and 88 in along: measure its sides next.',
             self::text(self::taped(self::WHOLE_TOP)),
         );
     }

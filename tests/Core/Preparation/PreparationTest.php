@@ -16,6 +16,7 @@ use Schwung\Core\Plan\Level;
 use Schwung\Core\Plan\Stage;
 use Schwung\Core\Plan\Standing;
 use Schwung\Core\Preparation\CircumstancesRule;
+use Schwung\Core\Preparation\Decision;
 use Schwung\Core\Preparation\FindingRule;
 use Schwung\Core\Preparation\PassesSentence;
 use Schwung\Core\Preparation\Preparation;
@@ -71,7 +72,10 @@ final class PreparationTest extends TestCase
             $found,
             array_map(static fn(Finding $finding): string => $finding->code->value, $preparation->findings()),
         );
-        self::assertSame($promises, array_map(self::text(...), $preparation->promises()));
+        self::assertSame(
+            $promises,
+            array_map(static fn(Decision $promise): string => self::text($promise->text), $preparation->promises()),
+        );
     }
 
     /** @return iterable<string, array{0: array<string, mixed>, 1: string, 2: Standing, 3: bool, 4: string, 5?: list<string>, 6?: list<string>}> */
@@ -109,9 +113,9 @@ final class PreparationTest extends TestCase
         ];
         yield 'strips kept' => [
             [...$short, 'desk/mend' => 'extend'],
-            'fdfffd',
+            'fffffd',
             Standing::Decide,
-            true,
+            false,
             'It will load once the strips are sewn on.',
             ['backing-to-mend'],
             [
@@ -121,9 +125,9 @@ final class PreparationTest extends TestCase
         ];
         yield 'only the ends cut' => [
             [...$short, 'desk/mend' => 'square-up'],
-            'fdfdfd',
+            'fffdfd',
             Standing::Decide,
-            true,
+            false,
             'It will load with only its ends cut straight.',
             ['pin-spacing-over-margin', 'backing-to-mend'],
             ['Cut lead and tail of the backing straight; leave the sides as they are.'],
@@ -135,13 +139,13 @@ final class PreparationTest extends TestCase
             false,
             'Waiting for a larger backing from the client.',
             ['pin-spacing-over-margin', 'backing-awaited'],
-            ['Take in the larger backing of the client, and measure it.'],
+            ['Take in the larger backing of the client, 76 ⅛ in × 95 ¼ in at least, and measure it.'],
         ];
         yield 'batting under the clamps' => [
             ['batting/width' => '90 in'],
             'fdfffd',
             Standing::Decide,
-            true,
+            false,
             'The backing is enough. Trim the batting to 77 in across first.',
             ['batting-trim'],
             ['Trim the batting to 77 in across.'],
@@ -156,9 +160,9 @@ final class PreparationTest extends TestCase
         ];
         yield 'batting butted of two pieces' => [
             ['batting/width' => '60 in', 'desk/pieces' => "45 x 93\n40 x 93"],
-            'fdfffd',
+            'fffffd',
             Standing::Decide,
-            true,
+            false,
             'It will load once the pieces of batting are butted and joined.',
             ['batting-to-piece'],
             [
@@ -248,11 +252,11 @@ final class PreparationTest extends TestCase
         }
     }
 
-    public function testEveryCodeHasOneStageBeforeLoadAndErrorsAreStuck(): void
+    public function testEveryCodeHasOneStageAndErrorsAreStuck(): void
     {
         foreach (FindingCode::cases() as $code) {
             self::assertContains($code->stage(), Stage::PLANNED);
-            self::assertNotSame(Stage::Load, $code->stage(), $code->value);
+            self::assertSame(FindingCode::PinBroken === $code, Stage::Load === $code->stage(), $code->value);
             self::assertSame(
                 Level::Error === $code->level() ||
                     \in_array($code, [FindingCode::BattingShort, FindingCode::BackingAwaited], true),

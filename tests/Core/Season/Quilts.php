@@ -70,7 +70,7 @@ final readonly class Quilts implements Account
         yield implode(' ', array_column($document['findings'], 'code')) ?: 'nothing found';
         $writer = new LengthWriter($job->units);
         foreach ($preparation->promises() as $promise) {
-            yield $promise->writtenBy($writer);
+            yield $promise->text->writtenBy($writer);
         }
         foreach (
             [\array_slice($document, 4), self::workings($preparation), self::drawn($preparation, $number)]

@@ -8,6 +8,7 @@ use Schwung\Core\Exchange\JobReader;
 use Schwung\Core\Job\Faults;
 use Schwung\Core\Plan\Finding;
 use Schwung\Core\Plan\Stage;
+use Schwung\Core\Preparation\Decision;
 use Schwung\Core\Preparation\Known;
 use Schwung\Core\Preparation\PassesSentence;
 use Schwung\Core\Preparation\Preparation;
@@ -79,7 +80,7 @@ final readonly class Unfinished implements Account
             'needs' => Words::mark($preparation->required()),
             'remedies' => \count($preparation->remedies()),
             'proposals' => \count($preparation->proposals()),
-            'promises' => $preparation->promises(),
+            'promises' => array_map(static fn(Decision $promise) => $promise->text, $preparation->promises()),
             'stuck' => \count($preparation->stuck()),
             'errors' => \count($preparation->errors()),
             'pieces' => null !== $preparation->pieces(),

@@ -9,6 +9,7 @@ use App\AtTheFrame\OffSheet;
 use App\AtTheFrame\Run;
 use App\AtTheFrame\RunViews;
 use App\AtTheFrame\Starting;
+use App\Quilt\Pinning\Deciding;
 use App\Quilt\Quilt;
 use Doctrine\ORM\EntityManagerInterface;
 use Schwung\Core\Loading\Step;
@@ -26,6 +27,7 @@ final readonly class DemoRuns
         private Starting $starting,
         private RunViews $views,
         private LogBook $book,
+        private Deciding $deciding,
     ) {}
 
     /** Stitched as far as the end of a pass, the top a little more to the right at each advance. */
@@ -83,6 +85,7 @@ final readonly class DemoRuns
 
     private function begun(Quilt $quilt, \DateTimeImmutable $from): ?Run
     {
+        $this->deciding->tickAll($quilt, self::PERSON);
         $subject = $this->starting->subject($quilt);
         if (null === $subject) {
             return null;

@@ -10,6 +10,7 @@ use App\AtTheFrame\Run;
 use App\AtTheFrame\Starting;
 use App\Frames\StudioFrame;
 use App\Quilt\NewQuilt;
+use App\Quilt\Pinning\Deciding;
 use App\Quilt\QuiltEntry;
 use App\Quilt\Sheet;
 use Doctrine\ORM\EntityManagerInterface;
@@ -103,6 +104,7 @@ final readonly class DemoYear
         private QuiltEntry $entry,
         private Starting $starting,
         private LogBook $book,
+        private Deciding $deciding,
     ) {}
 
     /** @param list<StudioFrame> $frames */
@@ -117,6 +119,7 @@ final readonly class DemoYear
                 \sprintf('demo-year-quilt-%04d', $i),
             ];
             $quilt = $this->entry->enter($frames[$frame]->studio, $input, $sheet);
+            $this->deciding->tickAll($quilt, self::PERSON);
             $subject = $this->starting->subject($quilt);
             if (null === $subject) {
                 continue;

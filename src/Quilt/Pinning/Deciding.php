@@ -69,6 +69,23 @@ final readonly class Deciding
         });
     }
 
+    /** Somebody has done all that was promised. */
+    public function tickAll(Quilt $quilt, string $by): void
+    {
+        $this->changes->change($quilt, function (Sheet $sheet) use ($quilt, $by): Sheet {
+            $stands = $this->of($quilt, $sheet);
+            $keys = array_map(static fn(Decision $promise): string => $promise->key, $stands->promises());
+
+            return SheetPins::with($sheet, [
+                ...$this->without(SheetPins::of($sheet), $keys),
+                ...array_map(
+                    fn(Decision $promise): Pin => SheetPins::pin($promise, $by, $this->now())->done($by, $this->now()),
+                    $stands->promises(),
+                ),
+            ]);
+        });
+    }
+
     /** What was chosen by this change is pinned; what was decided anew and not done yet is pinned as it is now. */
     private function pinned(Quilt $quilt, Sheet $before, Sheet $after, Person $person): Sheet
     {

@@ -46,6 +46,10 @@ final class IsolationTest extends StudioTestCase
         'app_platform_floor',
         'app_frame_worker',
         'app_platform_build',
+        'app_look_start',
+        'app_look',
+        'app_look_keep',
+        'app_look_other',
     ];
 
     private Quilt $mine;

@@ -34,7 +34,7 @@ final class AuditTest extends StudioTestCase
 
         self::assertCount(2, $lines, 'What is tried for an address that nobody has stands in no studio.');
         self::assertStringContainsString('Owner signed in 127.0.0.1', $lines[0]);
-        self::assertStringContainsString('As Its owner somebody failed to sign in 127.0.0.1', $lines[1]);
+        self::assertStringContainsString('As Owner somebody failed to sign in 127.0.0.1', $lines[1]);
         $this->browser->request('GET', '/');
         $this->browser->submitForm('Sign out');
         self::assertNoted(Happening::SignedOut, $this->happenings());

@@ -124,6 +124,7 @@ final class QuiltController extends AbstractController
             $person,
             fn(Sheet $sheet): Sheet => $this->workspaces->withOffer($quilt, $sheet, $stage, $offer),
             $request->getPayload()->getString('answer'),
+            true,
         );
 
         return $this->after($request, $quilt, $stage, $asked);

@@ -33,15 +33,29 @@ final readonly class Deciding
     ) {}
 
     /**
-     * @param \Closure(Sheet): Sheet $change gets the sheet as it is once nobody else can change it
+     * @param \Closure(Sheet): Sheet $change  gets the sheet as it is once nobody else can change it
+     * @param string                 $answer  LET_GO where the question was answered so
+     * @param bool                   $isOffer whether what was proposed is kept, rather than typed
      *
      * @return Asked|null null where it was changed
      */
-    public function change(Quilt $quilt, Person $person, \Closure $change, string $answer = ''): ?Asked
-    {
+    public function change(
+        Quilt $quilt,
+        Person $person,
+        \Closure $change,
+        string $answer = '',
+        bool $isOffer = false,
+    ): ?Asked {
         $asked = null;
-        $this->changes->change($quilt, function (Sheet $sheet) use ($quilt, $person, $change, $answer, &$asked): Sheet {
-            $after = $this->pinned($quilt, $sheet, $change($sheet), $person);
+        $this->changes->change($quilt, function (Sheet $sheet) use (
+            $quilt,
+            $person,
+            $change,
+            $answer,
+            $isOffer,
+            &$asked,
+        ): Sheet {
+            $after = $this->pinned($quilt, $sheet, $change($sheet), $person, $isOffer);
             $asked = $this->asks($quilt, $sheet, $after, $answer, $person);
 
             return $asked instanceof Asked ? $sheet : $asked ?? $after;
@@ -87,7 +101,7 @@ final readonly class Deciding
     }
 
     /** What was chosen by this change is pinned; what was decided anew and not done yet is pinned as it is now. */
-    private function pinned(Quilt $quilt, Sheet $before, Sheet $after, Person $person): Sheet
+    private function pinned(Quilt $quilt, Sheet $before, Sheet $after, Person $person, bool $isOffer): Sheet
     {
         $decided = array_values(
             array_filter(
@@ -121,7 +135,11 @@ final readonly class Deciding
         ];
         foreach ($stands as $decision) {
             $isKept = [] !== array_filter($pins, static fn(Pin $pin): bool => $pin->key === $decision->key);
-            if (!$isKept && \in_array($decision->kind, $decided, true) && $this->isChosen($decision, $before, $after)) {
+            if (
+                !$isKept &&
+                \in_array($decision->kind, $decided, true) &&
+                $this->isChosen($decision, $before, $after, $isOffer)
+            ) {
                 $pins[] = SheetPins::pin($decision, $person->name(), $this->now());
             }
         }
@@ -130,12 +148,14 @@ final readonly class Deciding
     }
 
     /** Whether somebody chose it, rather than that it came out so. */
-    private function isChosen(Decision $decision, Sheet $before, Sheet $after): bool
+    private function isChosen(Decision $decision, Sheet $before, Sheet $after, bool $isOffer): bool
     {
         return match ($decision->kind) {
             PinKind::Way => 'auto' !== $after->text('load/direction'),
             PinKind::Hold => $before->text("load/{$this->edge($decision)}/method") !==
                 $after->text("load/{$this->edge($decision)}/method"),
+            // Rows that are typed follow the quilt; those of a proposal were chosen for what they save.
+            PinKind::Design => $isOffer,
             // A batting that was measured is cut by nobody before a box is ticked.
             PinKind::Trim => false,
             default => true,

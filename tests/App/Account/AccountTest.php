@@ -11,6 +11,7 @@ use App\Account\StudioOpening;
 use Doctrine\ORM\EntityManagerInterface;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use Tests\App\StudioTestCase;
 
 #[CoversClass(StudioOpening::class)]
@@ -31,6 +32,51 @@ final class AccountTest extends StudioTestCase
         $person = $this->service(PersonRepository::class)->findOneBy(['email' => 'new@studio.example']);
         self::assertTrue($person?->isOwner());
         self::assertNotSame('a long password', $person->getPassword());
+    }
+
+    #[TestWith(['en-US,en;q=0.8', 'in'])]
+    #[TestWith(['de-AT,de;q=0.8', 'cm'])]
+    public function testUnitsAreProposedByWhereTheBrowserIs(string $language, string $units): void
+    {
+        $this->signOut();
+        $page = $this->browser->request('GET', '/sign-up', server: ['HTTP_ACCEPT_LANGUAGE' => $language]);
+
+        self::assertSame($units, $page->filter('[name="sign_up[units]"][checked]')->attr('value'));
+        self::assertCount(
+            4 + 1,
+            $page->filter('main input:not([type=hidden])'),
+            'studio, e-mail, password, and units to choose between',
+        );
+    }
+
+    public function testAClockThatIsNoneIsTheWorlds(): void
+    {
+        $this->signOut();
+        $this->signUp(['timeZone' => 'Nowhere/Else']);
+
+        $person = $this->service(PersonRepository::class)->findOneBy(['email' => 'new@studio.example']);
+        self::assertSame('UTC', $person?->studio()->timeZone()->getName());
+        self::assertSame('New', $person->name(), 'as the address begins, until she says otherwise');
+    }
+
+    public function testNamesAndClocksAreChangedLater(): void
+    {
+        $this->browser->loginUser($this->owner);
+        $this->browser->request('GET', '/settings/account/names');
+        $this->browser->submitForm('Take these names', [
+            'names[name]' => 'Wiebke Heron',
+            'names[studio]' => 'Heron Quilting',
+            'names[timeZone]' => 'Europe/Vienna',
+        ]);
+        self::assertResponseRedirects('/settings/account', 303);
+        $page = $this->browser->followRedirect()->filter('main')->text();
+        self::assertStringContainsString('Wiebke Heron', $page);
+        self::assertStringContainsString('Heron Quilting, its clocks in Europe/Vienna', $page);
+
+        $this->browser->request('GET', '/settings/account/names');
+        $this->browser->submitForm('Take these names', ['names[name]' => ' ']);
+        self::assertResponseStatusCodeSame(422);
+        self::assertSelectorTextContains('main', 'Say what you are called.');
     }
 
     /** @param array<string, string> $wrong */

@@ -130,6 +130,9 @@ function show() {
 
 /** "2 passes, 3 ½ rows left", as the server says it. @param {{passes: number, rows: number | null}} left */
 function leftInWords({ passes, rows }) {
+  if (passes === 0) {
+    return "all stitched";
+  }
   const first = `${passes} ${passes === 1 ? "pass" : "passes"}`;
   if (rows === null) {
     return `${first} left`;

@@ -50,7 +50,7 @@ final readonly class Choice
             return Phrase::of(
                 'You load it ' .
                     $this->words($this->chosen) .
-                    ($this->isOverruled() ? ', against the proposal.' : ', as is proposed too.'),
+                    ($this->isOverruled() ? ', against the proposal.' : ', and so it is proposed.'),
             );
         }
 

@@ -122,7 +122,7 @@ final readonly class ChoiceRule
         $sections = static fn(DirectionPlan $plan): int => max(1, \count($plan->sections));
 
         return [
-            $count(Decision::Sections, 'Sections', $sections($asIs), $sections($turned), 'section'),
+            $count(Decision::Sections, 'Across the rails', $sections($asIs), $sections($turned), 'section'),
             $count(
                 Decision::Stops,
                 'Cut blocks',
@@ -137,7 +137,7 @@ final readonly class ChoiceRule
                 [(int) $asIs->hasRidge(), (int) $turned->hasRidge()],
                 $this->sayRidge(...),
             ),
-            $count(Decision::Passes, 'Passes', $passes($asIs), $passes($turned), 'pass'),
+            $count(Decision::Passes, 'From end to end', $passes($asIs), $passes($turned), 'pass'),
             $this->line(
                 Decision::Seam,
                 'Seam of the backing',

@@ -256,7 +256,7 @@ final readonly class Node
 
     public function fault(string $expected): void
     {
-        $this->faults->add($this->pointer, \sprintf('%s found; expected is %s.', $this->shown(), $expected));
+        $this->faults->add($this->pointer, \sprintf('%s cannot be here. Accepted is %s.', $this->shown(), $expected));
     }
 
     /** Notes that something a person must give is not there. */

@@ -79,7 +79,7 @@ final readonly class OffSteps
                         ? 'A clamp left on a pole meets the machine.'
                         : 'A pin or clip left in the leader is found by the next quilt.',
                 ),
-                check: Phrase::of("As many are back in the box as were taken out; the $hold of the lead too."),
+                check: Phrase::of('As many are back in the box as were taken out, those of the lead among them.'),
                 otherwise: Phrase::of(
                     $setup->isClamped()
                         ? 'Look along both poles, and under the frame.'

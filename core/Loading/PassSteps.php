@@ -167,14 +167,15 @@ final readonly class PassSteps
             );
         }
         $stop = $this->stopOf($setup, $wind);
-        $where = match ($stop?->kind) {
-            StopKind::Seam => 'down to the seam at %s',
-            StopKind::Border => 'down to %s, within the border',
-            StopKind::Block => 'down to %s, inside a block: leave its lines open to be met again',
-            null => 'down to the edge, %s',
+        // The place is measured from an edge, and what is said of it comes after that.
+        [$down, $said] = match ($stop?->kind) {
+            StopKind::Seam => ['down to the seam at %s', ''],
+            StopKind::Border => ['down to %s', ', within the border'],
+            StopKind::Block => ['down to %s', ', inside a block, so that its lines stay open for the next pass'],
+            null => ['down to the edge, %s', ''],
         };
 
-        return Phrase::of("Stitch pass {$wind->number}$here$flipped, $where from $from.", $end);
+        return Phrase::of("Stitch pass {$wind->number}$here$flipped, $down from $from$said.", $end);
     }
 
     private function stopOf(Setup $setup, Wind $wind): ?Stop
@@ -482,7 +483,7 @@ final readonly class PassSteps
                 why: Phrase::of(
                     '' === $back
                         ? 'They keep the backing from folding under.'
-                        : 'Else the next row is stitched at basting length.',
+                        : 'Otherwise the next row is stitched at basting length.',
                 ),
                 check: Phrase::of('Straight sides, and clamps clear of the path.'),
                 otherwise: Phrase::of('Wider bites, lighter straps.'),

@@ -45,7 +45,7 @@ final readonly class Stitching
             StepKind::Set,
             new StepText(
                 do: Phrase::of('Set the stitch back to ' . Stitches::words($setup->stitches->quiltingPerInch) . '.'),
-                why: Phrase::of('Else the first row is stitched at basting length.'),
+                why: Phrase::of('Otherwise the first row is stitched at basting length.'),
                 check: Phrase::of('The display, or the lever, shows it.'),
                 otherwise: Phrase::of('Set it again, and stitch an inch on the margin.'),
                 figure: Phrase::of($setup->stitches->quiltingPerInch . ' an inch'),

@@ -431,11 +431,11 @@ final readonly class TopSteps
             Group::Top,
             StepKind::Hold,
             new StepText(
-                do: Phrase::of("Hold the hanging end of the top with $with: %s of it hang.", $hangs),
+                do: Phrase::of("Let %s of the top hang, and hold its end with $with.", $hangs),
                 why: Phrase::of('Nothing else keeps a floating top in line.'),
                 check: Phrase::of('It hangs level, and runs over the bar without a slant.'),
                 otherwise: Phrase::of('Smooth from the basted edge toward you, and lay the hold again.'),
-                figure: Phrase::of('%s hang', $hangs),
+                figure: Phrase::of('%s hanging', $hangs),
                 caution: HangingEnd::Magnets === $habit
                     ? Phrase::of(
                         'Magnets pinch, and stay away from implanted medical devices. Off the bar before it turns.',

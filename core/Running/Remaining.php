@@ -40,6 +40,9 @@ final readonly class Remaining
     public function words(): string
     {
         $passes = $this->passes . (1 === $this->passes ? ' pass' : ' passes');
+        if (0 === $this->passes) {
+            return 'all stitched';
+        }
         if (null === $this->rows) {
             return "$passes left";
         }

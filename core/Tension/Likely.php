@@ -7,6 +7,9 @@ namespace Schwung\Core\Tension;
 /** A cause with how likely it is, and why. */
 final readonly class Likely
 {
+    private const MOST = 0.5;
+    private const LIKELY = 0.3;
+
     /**
      * @param float        $chance  of all causes together they sum to one
      * @param list<string> $for     clauses, the strongest first
@@ -28,5 +31,15 @@ final readonly class Likely
     public function explains(Symptom $symptom): bool
     {
         return $this->entry->strength($symptom) > 0;
+    }
+
+    /** How sure that is, in words: a cause that is merely the first of many is not called the likeliest. */
+    public function howSure(): string
+    {
+        return match (true) {
+            $this->chance >= self::MOST => 'most likely',
+            $this->chance >= self::LIKELY => 'likely',
+            default => 'perhaps',
+        };
     }
 }

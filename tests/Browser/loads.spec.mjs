@@ -160,7 +160,7 @@ for (const load of loads) {
     }
     await goTo(page, "");
     await expect(step(page).locator("h1")).toContainText("is off the frame");
-    await expect(page.locator('[data-shows="left"]')).toHaveText("0 passes, 0 rows left");
+    await expect(page.locator('[data-shows="left"]')).toHaveText("all stitched");
     await expect(page.locator(".frame-state .unusual")).toHaveCount(0);
     await expectSent(page);
     await page.getByRole("link", { name: "Write down how it went" }).click();

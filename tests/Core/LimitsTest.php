@@ -213,7 +213,7 @@ final class LimitsTest extends TestCase
             (new JobReader())->read(Jobs::changed(['load/float' => str_repeat('b', 58)]));
             self::fail('refused');
         } catch (FaultyDocument $faulty) {
-            self::assertStringContainsString('"' . str_repeat('b', 58) . '" found', $faulty->getMessage());
+            self::assertStringContainsString('"' . str_repeat('b', 58) . '" cannot be here', $faulty->getMessage());
         }
     }
 

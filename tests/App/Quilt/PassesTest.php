@@ -203,8 +203,8 @@ final class PassesTest extends StudioTestCase
     public static function badEntries(): iterable
     {
         yield 'no length' => ['quilting/row_height', 'tall', '"tall" is not a length.'];
-        yield 'no height' => ['quilting/row_height', '0 in', 'expected is a length above zero'];
-        yield 'an overhang below zero' => ['quilting/overhang', '−1 in', 'expected is a length of zero or more'];
+        yield 'no height' => ['quilting/row_height', '0 in', 'Accepted is a length above zero'];
+        yield 'an overhang below zero' => ['quilting/overhang', '−1 in', 'Accepted is a length of zero or more'];
         yield 'rows that nest too far' => ['quilting/gap', '−4 in', 'a gap above minus half the row height'];
     }
 

@@ -104,8 +104,8 @@ final class QuiltTest extends StudioTestCase
     public static function badEntries(): iterable
     {
         yield 'unreadable' => ['measure', 'top/widths/top', 'sixty-eight', '"sixty-eight" is not a length.'];
-        yield 'zero' => ['backing', 'backing/sides/top', '0 in', 'expected is a length above zero'];
-        yield 'negative' => ['backing', 'batting/width', '−4 in', 'expected is a length above zero'];
+        yield 'zero' => ['backing', 'backing/sides/top', '0 in', 'Accepted is a length above zero'];
+        yield 'negative' => ['backing', 'batting/width', '−4 in', 'Accepted is a length above zero'];
         yield 'absurd' => ['measure', 'top/lengths/left', '400 in', 'up to 300 in or 762 cm'];
         yield 'a diagonal that cannot be' => ['backing', 'backing/diagonal', '200 in', 'cannot close to a triangle'];
     }

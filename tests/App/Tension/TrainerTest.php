@@ -64,7 +64,7 @@ final class TrainerTest extends StudioTestCase
 
         self::assertStringContainsString('0 points counted', $page->filter('main')->text());
         self::assertStringContainsString(
-            '1 bed, 0 points on the average',
+            '1 bed, 0 points on average',
             $this->browser->request('GET', '/tension/trainer')->filter('li')->eq(1)->text(),
         );
     }

@@ -80,17 +80,17 @@ final class LeaderCommandTest extends TestCase
         ];
         yield 'two at one station' => [
             self::document([...$three, ['0 cm', '2 in']]),
-            '/readings/3/at: "0 cm" found; expected is a station that has no reading yet.',
+            '/readings/3/at: "0 cm" cannot be here. Accepted is a station that has no reading yet.',
         ];
         yield 'a distance below zero' => [
             self::document([...$three, ['60 in', '-1 in']]),
-            '/readings/3/distance: "-1 in" found;',
+            '/readings/3/distance: "-1 in" cannot be here.',
         ];
         yield 'no unit' => [self::document([...$three, ['60', '1 in']]), '/readings/3/at: "60" has no unit.'];
-        yield 'no span' => [['bed_span' => '0 in'] + self::document($three), '/bed_span: "0 in" found;'];
+        yield 'no span' => [['bed_span' => '0 in'] + self::document($three), '/bed_span: "0 in" cannot be here.'];
         yield 'another format' => [
             ['format' => 'schwung/job'] + self::document($three),
-            '/format: "schwung/job" found;',
+            '/format: "schwung/job" cannot be here.',
         ];
         yield 'an unknown key' => [
             ['reedings' => []] + self::document($three),

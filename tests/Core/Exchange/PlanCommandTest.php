@@ -77,23 +77,23 @@ final class PlanCommandTest extends TestCase
     /** @return iterable<string, array{array<string, mixed>, string}> */
     public static function faults(): iterable
     {
-        yield 'wrong version' => [['version' => 2], '/version: 2 found; expected is 1.'];
-        yield 'wrong format' => [['format' => 'other'], '/format: "other" found; expected is "schwung/job".'];
+        yield 'wrong version' => [['version' => 2], '/version: 2 cannot be here. Accepted is 1.'];
+        yield 'wrong format' => [['format' => 'other'], '/format: "other" cannot be here. Accepted is "schwung/job".'];
         yield 'unknown key' => [['top/widht' => '5 in'], '/top/widht: is not a known key; did you mean "widths"?'];
         yield 'key with a slash' => [['a~b' => 1], '/a~0b: is not a known key;'];
         yield 'zero' => [
             ['top/widths/top' => '0 in'],
-            '/top/widths/top: "0 in" found; expected is a length above zero',
+            '/top/widths/top: "0 in" cannot be here. Accepted is a length above zero',
         ];
-        yield 'negative' => [['backing/sides/left' => '-5 in'], '/backing/sides/left: "-5 in" found;'];
+        yield 'negative' => [['backing/sides/left' => '-5 in'], '/backing/sides/left: "-5 in" cannot be here.'];
         yield 'absurd' => [
             ['top/lengths/left' => '301 in'],
-            '/top/lengths/left: "301 in" found; expected is a length of up to 300 in or 762 cm.',
+            '/top/lengths/left: "301 in" cannot be here. Accepted is a length of up to 300 in or 762 cm.',
         ];
         yield 'no unit' => [['batting/width' => '74'], '/batting/width: "74" has no unit.'];
         yield 'a number' => [
             ['batting/width' => 74],
-            '/batting/width: 74 found; expected is a length with its unit in quotes',
+            '/batting/width: 74 cannot be here. Accepted is a length with its unit in quotes',
         ];
         yield 'unreadable' => [['frame/rail' => 'long'], '/frame/rail: "long" is not a length.'];
         yield 'a diagonal that cannot be' => [
@@ -114,21 +114,24 @@ final class PlanCommandTest extends TestCase
         yield 'a missing member' => [['top/widths/middle' => null], '/top/widths/middle: is missing;'];
         yield 'an unknown word' => [
             ['load/float' => 'half'],
-            '/load/float: "half" found; expected is one of full, part, none.',
+            '/load/float: "half" cannot be here. Accepted is one of full, part, none.',
         ];
-        yield 'an unknown school' => [['load/margins' => 'six'], '/load/margins: "six" found;'];
+        yield 'an unknown school' => [['load/margins' => 'six'], '/load/margins: "six" cannot be here.'];
         yield 'a margin below zero' => [
             ['load/margins' => ['lead' => '-1 in', 'tail' => '4 in', 'left' => '4 in', 'right' => '4 in']],
             '/load/margins/lead: ',
         ];
         yield 'an hour without its offset' => [['batting/opened' => '2027-03-01T09:00:00'], '/batting/opened: '];
-        yield 'a hold that is a word' => [['load/lead' => 'pins'], '/load/lead: "pins" found; expected is an object'];
+        yield 'a hold that is a word' => [
+            ['load/lead' => 'pins'],
+            '/load/lead: "pins" cannot be here. Accepted is an object',
+        ];
         yield 'a bolt of nothing but seams' => [['backing/bolt' => '1 in'], '/backing/bolt: '];
         yield 'a rail out of reach' => [['frame/unreachable_left' => '126 in'], '/frame/rail: '];
         yield 'rows that nest too far' => [['quilting/gap' => '-4 in'], '/quilting/gap: '];
         yield 'a stock of none' => [
             ['load/tail' => ['method' => 'channel-clips', 'stock' => [['length' => '36 in', 'count' => 0]]]],
-            '/load/tail/stock/0/count: 0 found;',
+            '/load/tail/stock/0/count: 0 cannot be here.',
         ];
     }
 
@@ -148,7 +151,7 @@ final class PlanCommandTest extends TestCase
         yield 'nothing' => ['', 'is no JSON'];
         yield 'five megabytes of nesting' => [str_repeat('[', 5_000_000), 'is 1.0 MB long'];
         yield 'a little nesting' => [str_repeat('[', 500) . str_repeat(']', 500), 'is nested more than 32 levels deep'];
-        yield 'a list' => ['[]', '[] found; expected is an object with format'];
+        yield 'a list' => ['[]', '[] cannot be here. Accepted is an object with format'];
         yield 'null' => ['null', 'is missing; expected is an object with format'];
     }
 

@@ -343,7 +343,7 @@ final class StepsTest extends TestCase
         yield 'full float' => [
             [],
             $usual,
-            ['hold-end: Hold the hanging end of the top with a light bar'],
+            ['hold-end: Let 12 in of the top hang, and hold its end with a light bar'],
             ['attach-top', 'roll-top'],
         ];
         yield 'the last edge by blocks' => [
@@ -433,7 +433,7 @@ final class StepsTest extends TestCase
             [
                 'machine: Clean the lint out of the bobbin area, oil, put in a new needle and the ruler foot',
                 'down to the seam at 12 in',
-                'inside a block: leave its lines open',
+                'inside a block, so that its lines stay open',
             ],
             ['pull-reference', '1 row'],
         ];

@@ -167,7 +167,7 @@ final class ThreadAndBastingTest extends TestCase
         self::assertSame(6.5, Remaining::after($winding, 3, [4 => 0.5])->rows);
         self::assertSame('7 passes, 6 ½ rows left', Remaining::after($winding, 3, [4 => 0.5])->words());
         self::assertSame('1 pass, ½ row left', Remaining::after($winding, 9, [10 => 0.5])->words());
-        self::assertSame('0 passes, 0 rows left', Remaining::after($winding, 10)->words());
+        self::assertSame('all stitched', Remaining::after($winding, 10)->words());
         self::assertNull(Remaining::after(Loads::setup(['quilting' => ['style' => 'blocks']])->winding, 1)->rows);
     }
 

@@ -100,9 +100,9 @@ final class DriftTest extends TestCase
     /** @return iterable<string, array{array<string, mixed>, string}> */
     public static function faults(): iterable
     {
-        yield 'another format' => [['format' => 'schwung/job'], '/format: "schwung/job" found;'];
-        yield 'no length' => [['length' => '0 in'], '/length: "0 in" found;'];
-        yield 'a margin below zero' => [['side_margin' => '-4 in'], '/side_margin: "-4 in" found;'];
+        yield 'another format' => [['format' => 'schwung/job'], '/format: "schwung/job" cannot be here.'];
+        yield 'no length' => [['length' => '0 in'], '/length: "0 in" cannot be here.'];
+        yield 'a margin below zero' => [['side_margin' => '-4 in'], '/side_margin: "-4 in" cannot be here.'];
         yield 'two at one length' => [
             [
                 'readings' => [
@@ -110,7 +110,7 @@ final class DriftTest extends TestCase
                     ['wound' => '2.54 cm', 'left' => '0 in', 'right' => '0 in'],
                 ],
             ],
-            '/readings/1/wound: "2.54 cm" found; expected is a length that has no reading yet.',
+            '/readings/1/wound: "2.54 cm" cannot be here. Accepted is a length that has no reading yet.',
         ];
         yield 'an offset without its unit' => [
             ['readings' => [['wound' => '1 in', 'left' => '0', 'right' => '0 in']]],

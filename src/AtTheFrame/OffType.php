@@ -23,11 +23,13 @@ final class OffType extends AbstractType
                 'label' => 'It lies',
                 'empty_data' => 'flat',
                 'choices' => ['flat' => 'flat', 'rippled, smooth on the frame' => 'rippled', 'not flat' => 'not-flat'],
+                'attr' => ['data-flatness' => ''],
             ])
             ->add('curl', ChoiceType::class, [
                 'label' => 'Its edges curl',
                 'empty_data' => 'none',
                 'choices' => ['not at all' => 'none', 'to the back' => 'to-back', 'to the front' => 'to-front'],
+                'attr' => ['data-curl' => ''],
             ])
             ->add('trimmed', CheckboxType::class, ['label' => 'Trimmed', 'required' => false])
             ->add('leftovers', TextType::class, [

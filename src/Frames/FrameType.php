@@ -122,25 +122,37 @@ final class FrameType extends AbstractType
                 'help' => 'One kind a line: 36 x 3',
                 'required' => false,
                 'empty_data' => '',
-                'attr' => ['rows' => 2],
+                'attr' => ['rows' => 2, 'data-tray' => ''],
             ])
             ->add('clamps', TextareaType::class, [
                 'label' => 'Dowel clamps',
                 'help' => 'One kind a line: 4 x 20',
                 'required' => false,
                 'empty_data' => '',
-                'attr' => ['rows' => 2],
+                'attr' => ['rows' => 2, 'data-tray' => ''],
             ])
             ->add('zips', TextareaType::class, [
                 'label' => 'Zips',
                 'help' => 'One kind a line: 100 x 2',
                 'required' => false,
                 'empty_data' => '',
-                'attr' => ['rows' => 2],
+                'attr' => ['rows' => 2, 'data-tray' => ''],
             ])
-            ->add('pins', IntegerType::class, ['label' => 'Pins', 'required' => false])
-            ->add('magnets', IntegerType::class, ['label' => 'Magnets', 'required' => false])
-            ->add('springClamps', IntegerType::class, ['label' => 'Spring clamps', 'required' => false]);
+            ->add('pins', IntegerType::class, [
+                'label' => 'Pins',
+                'required' => false,
+                'attr' => ['data-tray' => ''],
+            ])
+            ->add('magnets', IntegerType::class, [
+                'label' => 'Magnets',
+                'required' => false,
+                'attr' => ['data-tray' => ''],
+            ])
+            ->add('springClamps', IntegerType::class, [
+                'label' => 'Spring clamps',
+                'required' => false,
+                'attr' => ['data-tray' => ''],
+            ]);
         OwnDistances::addTo($builder, Distance::ofTheFrame());
         if (true === $options['is_loaded']) {
             $builder->add('changeLoaded', CheckboxType::class, [

@@ -86,7 +86,10 @@ final class FramesController extends AbstractController
     private function saved(string $draft): Response
     {
         $this->addFlash('draft', $draft);
-        $this->addFlash('done', 'The frame is saved, and its quilts are planned with it.');
+        $this->addFlash(
+            'done',
+            'The frame is saved, and its quilts are planned with it. Next: take in a quilt, or look at its leaders.',
+        );
 
         return $this->redirectToRoute('app_frames_index', status: Response::HTTP_SEE_OTHER);
     }

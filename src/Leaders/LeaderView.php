@@ -6,8 +6,9 @@ namespace App\Leaders;
 
 use App\Drawing\Picture;
 use Schwung\Core\Leader\LeaderCheck;
+use Schwung\Core\Measure\Length;
 
-/** One leader as its page shows it; $faulty is a check that was entered and cannot be read, with the reason. */
+/** One leader as its page shows it, $half from its centre mark to an end; $faulty is a check that was entered and cannot be read, with the reason. */
 final readonly class LeaderView
 {
     /** A leader is due for a check after so many loads. */
@@ -16,6 +17,7 @@ final readonly class LeaderView
     public function __construct(
         public StudioLeader $leader,
         public Picture $strip,
+        public Length $half,
         public ?LeaderCheck $check,
         public string $entered = '',
         public ?string $fault = null,

@@ -163,6 +163,7 @@ final class LeadersController extends AbstractController
         return new LeaderView(
             $leader,
             (new LeaderStrip($this->units->system()))->draw($this->width($frame), $leader->pastLoads(), $check, $label),
+            $this->width($frame)->half(),
             $check,
             $entered === $leader->roller ? $text : '',
             $entered === $leader->roller ? $fault : null,

@@ -343,7 +343,7 @@ final class StepsTest extends TestCase
         yield 'full float' => [
             [],
             $usual,
-            ['hold-end: Let 12 in of the top hang, and hold its end with a light bar'],
+            ['of the top hang, and hold its end with a light bar'],
             ['attach-top', 'roll-top'],
         ];
         yield 'the last edge by blocks' => [

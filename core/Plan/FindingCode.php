@@ -41,6 +41,7 @@ enum FindingCode: string
     case Roll = 'roll';
     case FinishNotPossible = 'finish-not-possible';
     case RunOffPastTail = 'run-off-past-tail';
+    case DesignBeyondQuilt = 'design-beyond-quilt';
     case BlockCut = 'block-cut';
     case EdgeOutOfReach = 'edge-out-of-reach';
     case PinBroken = 'pin-broken';
@@ -64,7 +65,8 @@ enum FindingCode: string
             self::PinSpacingOverMargin,
             self::StockShort,
             self::PullOut,
-            self::RunOffPastTail
+            self::RunOffPastTail,
+            self::DesignBeyondQuilt
                 => Level::Warning,
             self::TopOffSquare,
             self::OffGrain,
@@ -127,6 +129,7 @@ enum FindingCode: string
             self::Roll,
             self::FinishNotPossible,
             self::RunOffPastTail,
+            self::DesignBeyondQuilt,
             self::BlockCut,
             self::EdgeOutOfReach
                 => Stage::Passes,

@@ -19,6 +19,9 @@ use Schwung\Core\Practice\Practice;
 /** What the quilter should know of how the quilt rolls through (rules 8 to 10). */
 final readonly class PassFindings
 {
+    /** A quilt is small for a design that ends beyond it by more than a part of so many. */
+    private const SMALL_SHARE = 4;
+
     public function __construct(private Practice $practice) {}
 
     /** @return list<Finding> */
@@ -31,7 +34,9 @@ final readonly class PassFindings
                 $this->ofRow($chosen),
                 $this->ofRoll($job, $chosen),
                 $this->ofLeadEdge($chosen),
-                ...null === $rows ? [] : [$this->ofFinish($rows), $this->ofRunOff($job, $chosen, $rows)],
+                ...null === $rows
+                    ? []
+                    : [$this->ofFinish($rows), $this->ofRunOff($job, $chosen, $rows) ?? $this->ofBeyond($rows)],
             ]),
         );
     }
@@ -104,6 +109,24 @@ final readonly class PassFindings
                     Figure::left(Length::longest(Length::zero(), $free)),
                 ),
                 '/quilting/finish',
+            );
+    }
+
+    /** Of a small quilt, where much of the last row is stitched on the margin alone. */
+    private function ofBeyond(RowLayout $rows): ?Finding
+    {
+        $beyond = $rows->beyondTail();
+
+        return Finish::RunOff !== $rows->finish || !$beyond->times(self::SMALL_SHARE)->isLongerThan($rows->along)
+            ? null
+            : new Finding(
+                FindingCode::DesignBeyondQuilt,
+                Phrase::of(
+                    'The last row ends %s beyond a quilt of %s: a row of another height wastes less.',
+                    Figure::measured($beyond),
+                    Figure::measured($rows->along),
+                ),
+                '/quilting/row_height',
             );
     }
 }

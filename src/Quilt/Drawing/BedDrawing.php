@@ -21,6 +21,7 @@ final readonly class BedDrawing
 {
     public const PIXELS_WIDE = 780;
     public const PIXELS_HIGH = 644;
+    private const LEAST_HIGH = 470;
     private const ROOM = ['left' => 64, 'top' => 74, 'right' => 64, 'bottom' => 62];
 
     /**
@@ -68,7 +69,7 @@ final readonly class BedDrawing
         Preparation $known,
     ): self {
         $part = self::extent($layout);
-        $canvas = Canvas::around($part, self::PIXELS_WIDE, self::PIXELS_HIGH, self::ROOM);
+        $canvas = self::canvas($part);
         $half = min(($rail ?? \INF) / 2, -$canvas->left - $canvas->px(16), $canvas->right() - $canvas->px(16));
         $ruler = new Ruler($units);
 
@@ -77,7 +78,7 @@ final readonly class BedDrawing
             layout: $layout,
             hasBacking: $hasBacking,
             canvas: $canvas,
-            fields: $fields,
+            fields: (new FieldSpacing($canvas))->spaced($fields),
             labels: $labels,
             acrossTicks: $ruler->ticks(-$half, $half),
             alongTicks: $ruler->ticks($part['top'], $part['bottom']),
@@ -205,6 +206,25 @@ final readonly class BedDrawing
     public function shapes(): BedShapes
     {
         return new BedShapes($this);
+    }
+
+    /**
+     * High enough for the fields of a quilt that is much wider than long.
+     *
+     * @param array{left: float, top: float, right: float, bottom: float} $part
+     */
+    private static function canvas(array $part): Canvas
+    {
+        $canvas = Canvas::around($part, self::PIXELS_WIDE, self::PIXELS_HIGH, self::ROOM);
+        $missing = (int) ceil((self::LEAST_HIGH - $canvas->height / $canvas->perPixel) / 2);
+
+        return $missing <= 0
+            ? $canvas
+            : Canvas::around($part, self::PIXELS_WIDE, self::PIXELS_HIGH, [
+                ...self::ROOM,
+                'top' => self::ROOM['top'] + $missing,
+                'bottom' => self::ROOM['bottom'] + $missing,
+            ]);
     }
 
     /** @return array{left: float, top: float, right: float, bottom: float} */

@@ -17,6 +17,10 @@ use Schwung\Core\Sizing\BedLayout;
 /** The marks of a bed drawing, layer by layer from back to front. */
 final readonly class BedShapes
 {
+    /** So wide is the top's size with what it says of the way round. */
+    private const SIZE_PIXELS = 240;
+    private const SIZE_HIGH_PIXELS = 190;
+
     private Canvas $canvas;
     private BedLayout $layout;
 
@@ -209,9 +213,18 @@ final readonly class BedShapes
             TopEdge::Left, TopEdge::Right => "top, turned: its $lead->value edge leads",
         };
 
+        // Beside a quilt that is too narrow for it, below one that is too short.
+        [$x, $anchor] =
+            $this->layout->top->across() < $this->canvas->px(self::SIZE_PIXELS)
+                ? [$this->layout->required->right + $this->canvas->px(78), 'start']
+                : [0.0, 'middle'];
+        if ($this->layout->top->along() < $this->canvas->px(self::SIZE_HIGH_PIXELS)) {
+            $middle = $this->layout->required->tail + $this->canvas->px(62);
+        }
+
         return [
             Shape::text(
-                0,
+                $x,
                 $middle,
                 Phrase::of(
                     '%s × %s',
@@ -220,15 +233,15 @@ final readonly class BedShapes
                 ),
                 $this->canvas->px(24),
                 'halo strong',
-                'middle',
+                $anchor,
             ),
             Shape::text(
-                0,
+                $x,
                 $middle + $this->canvas->px(20),
                 $lies,
                 $this->canvas->px(13),
                 'halo text-soft-svg',
-                'middle',
+                $anchor,
             ),
         ];
     }

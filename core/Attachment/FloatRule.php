@@ -103,7 +103,7 @@ final readonly class FloatRule
         $isHeavy = $along->isLongerThan(Length::inches(self::LONG_INCHES)) || $job->backing->kind->isStretchy();
         $bar = Phrase::of(
             $isHeavy
-                ? 'A light bar in the last inches: %s of top hang, and their own weight pulls them out of line.'
+                ? 'A light bar in the last inches: %s of the top hang, and their own weight pulls them out of line.'
                 : 'A light bar laid along the edge keeps the %s that hang in line.',
             Figure::measured($along),
         );

@@ -136,8 +136,8 @@ enum FrameMeasure: string implements Worded
             self::BackingDiameter
                 => 'The same of the roller that carries the backing; as the take-up where it is left out.',
             self::TopDiameter => 'The same of the roller that carries the top.',
-            self::FrontAllowance => 'Usually 3 in before the front bar.',
-            self::BackAllowance => 'Usually 3 in before the take-up.',
+            self::FrontAllowance => 'What the foot needs before the front bar, usually less than a hand.',
+            self::BackAllowance => 'What the foot needs before the take-up, usually less than a hand.',
             self::BedSpan => 'From the front bar to the take-up.',
             self::RollerToBar => 'The way of the cloth from the backing roller up to the front bar.',
             self::LeaderLength => 'From the roller to its free edge.',

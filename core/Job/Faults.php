@@ -17,7 +17,7 @@ final class Faults
 
     public function addMissing(string $pointer, string $expected): void
     {
-        $this->faults[] = new Fault($pointer, "is missing; expected is $expected.", true);
+        $this->faults[] = new Fault($pointer, "is missing. Needed is $expected.", true);
     }
 
     /** @return list<Fault> */

@@ -34,10 +34,10 @@ final readonly class ShelfCopies
         $id = (new Ulid())->toBinary();
         $this->connection->executeStatement(
             'INSERT INTO quilt (
-                id, title, client, due, standing, verdict_in, verdict_cm, entry_key, frame_id, studio_id
+                id, title, client, due, standing, verdict_in, verdict_cm, promises, promised, entry_key, frame_id, studio_id
             ) SELECT
                 ?, CONCAT(title, ?), client, DATE_ADD(due, INTERVAL ? DAY),
-                standing, verdict_in, verdict_cm, ?, frame_id, studio_id
+                standing, verdict_in, verdict_cm, promises, promised, ?, frame_id, studio_id
             FROM quilt WHERE id = ?',
             [$id, ' ' . ($round + 1), $round, $key, $original],
         );

@@ -57,7 +57,7 @@ final class PeopleController extends AbstractController
             $form->get('email')->addError(new FormError('Somebody signs in with this address already.'));
         }
         if ($form->isSubmitted() && !$limiter->create((string) $person->id())->consume()->isAccepted()) {
-            $form->addError(new FormError('That were many links. Wait an hour before the next.'));
+            $form->addError(new FormError('Those were many links. Wait an hour before the next.'));
         }
         if (!$form->isSubmitted() || !$form->isValid()) {
             return $this->page($person, $form);

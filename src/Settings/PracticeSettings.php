@@ -45,6 +45,7 @@ final class PracticeSettings
         'driftPerThousand',
         'fullFloatDriftPerThousand',
         'canvasShrinksPerCent',
+        'unmeasuredPerThousand',
     ];
     private const DECIMALS = ['bastingTurnsOff', 'metresAMinute', 'underFoot'];
 
@@ -113,6 +114,9 @@ final class PracticeSettings
     #[Between(0, 15, ' of a hundred.')]
     public ?int $canvasShrinksPerCent;
 
+    #[Between(1, 100, ' of a thousand.')]
+    public ?int $unmeasuredPerThousand;
+
     private function __construct() {}
 
     public static function of(Practice $practice): self
@@ -125,6 +129,7 @@ final class PracticeSettings
             $practice->battingRestHours,
             $practice->battingBestRestHours,
         ];
+        $settings->unmeasuredPerThousand = $practice->unmeasuredPerThousand;
         [$settings->driftPerThousand, $settings->fullFloatDriftPerThousand, $settings->canvasShrinksPerCent] = [
             $practice->driftPerThousand,
             $practice->fullFloatDriftPerThousand,
@@ -258,6 +263,7 @@ final class PracticeSettings
             grips: $grips,
             bulks: $bulks,
             canvasShrinksPerCent: $this->canvasShrinksPerCent ?? 3,
+            unmeasuredPerThousand: $this->unmeasuredPerThousand ?? 20,
         );
     }
 

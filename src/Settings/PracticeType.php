@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Settings;
 
+use App\Measure\CurrentUnits;
 use App\Measure\LengthType;
 use Schwung\Core\Frame\HoldingSystem;
+use Schwung\Core\Measure\UnitSystem;
 use Schwung\Core\Practice\Distance;
 use Symfony\Component\Form\AbstractType;
 use Symfony\Component\Form\Extension\Core\Type\ChoiceType;
@@ -34,8 +36,11 @@ final class PracticeType extends AbstractType
         'loft_bamboo' => 'Bamboo',
     ];
 
+    public function __construct(private readonly CurrentUnits $units) {}
+
     public function buildForm(FormBuilderInterface $builder, array $options): void
     {
+        $isInYards = UnitSystem::Inches === $this->units->system();
         $builder
             ->add('clampBite', LengthType::class, ['label' => 'Bite of a side clamp', 'may_be_zero' => true])
             ->add('footClearance', LengthType::class, [
@@ -53,7 +58,9 @@ final class PracticeType extends AbstractType
             ->add('battingBestRestHours', IntegerType::class, ['label' => 'Batting rests best, hours'])
             ->add('quiltingPerInch', IntegerType::class, ['label' => 'Quilting, stitches an inch'])
             ->add('bastingPerInch', IntegerType::class, ['label' => 'Basting, stitches an inch'])
-            ->add('bobbinMetres', IntegerType::class, ['label' => 'A bobbin holds, metres'])
+            ->add('bobbinMetres', IntegerType::class, [
+                'label' => $isInYards ? 'A bobbin holds, yards' : 'A bobbin holds, metres',
+            ])
             ->add('prebastingPerInch', IntegerType::class, ['label' => 'Basting to be pulled, stitches an inch'])
             ->add('bastingTurnsOff', NumberType::class, [
                 'label' => 'Upper tension loosened for it, turns',
@@ -61,9 +68,11 @@ final class PracticeType extends AbstractType
                 'invalid_message' => 'Write turns as a number, like 1 or 1.5.',
             ])
             ->add('metresAMinute', NumberType::class, [
-                'label' => 'Speed of stitching, metres a minute',
-                'scale' => 1,
-                'invalid_message' => 'Write metres as a number, like 2.4.',
+                'label' => $isInYards ? 'Speed of stitching, yards a minute' : 'Speed of stitching, metres a minute',
+                'scale' => $isInYards ? 2 : 1,
+                'invalid_message' => $isInYards
+                    ? 'Write yards as a number, like 2.6.'
+                    : 'Write metres as a number, like 2.4.',
             ])
             ->add('underFoot', NumberType::class, [
                 'label' => 'Thickness under the foot, mm',
@@ -73,11 +82,18 @@ final class PracticeType extends AbstractType
             ->add('canvasShrinksPerCent', IntegerType::class, ['label' => 'Unwashed canvas shrinks, of a hundred'])
             ->add('driftPerThousand', IntegerType::class, ['label' => 'Side drift, of a thousand loaded'])
             ->add('fullFloatDriftPerThousand', IntegerType::class, ['label' => 'The same where the top floats'])
+            ->add('unmeasuredPerThousand', IntegerType::class, [
+                'label' => 'What is not measured yet may be off, of a thousand',
+            ])
             ->add('fraction', ChoiceType::class, [
                 'label' => 'Readings at the frame go by',
                 'empty_data' => '8',
                 'choices' => ['eighths of an inch' => 8, 'sixteenths of an inch' => 16],
             ]);
+        if ($isInYards) {
+            $builder->get('bobbinMetres')->addModelTransformer(new Yards(0));
+            $builder->get('metresAMinute')->addModelTransformer(new Yards(2));
+        }
         $thickness = $builder->create('thickness', FormType::class, ['label' => false, 'error_bubbling' => false]);
         foreach (self::THICKNESSES as $name => $label) {
             $thickness->add($name, NumberType::class, [

@@ -124,7 +124,7 @@ test("a second step is turned on, asked for, and stood in for by a recovery code
   await expectAccessible(elsewhere);
   await elsewhere.getByLabel("Code").fill("000000");
   await elsewhere.getByRole("button", { name: "Sign in" }).click();
-  await expect(elsewhere.getByRole("alert")).toHaveText(/This is not the code of now/);
+  await expect(elsewhere.getByRole("alert")).toHaveText(/This is not the code for this minute/);
   await elsewhere.getByLabel("Code").fill(codeOf(key, 1));
   await elsewhere.getByRole("button", { name: "Sign in" }).click();
   await expect(elsewhere.getByRole("heading", { name: "Waiting quilts" })).toBeVisible();

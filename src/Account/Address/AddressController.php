@@ -42,7 +42,7 @@ final class AddressController extends AbstractController
             $this->letters->askToConfirm($person);
             $this->addFlash('done', 'A letter with a link is on its way to ' . $person->email() . '.');
         } else {
-            $this->addFlash('done', 'That were many letters. Wait an hour before the next.');
+            $this->addFlash('done', 'Those were many letters. Wait an hour before the next.');
         }
 
         return $this->redirectToRoute('app_account_settings', status: Response::HTTP_SEE_OTHER);
@@ -56,7 +56,7 @@ final class AddressController extends AbstractController
         $form = $this->createForm(NewAddressType::class, $address)->handleRequest($request);
         if ($form->isSubmitted() && $form->isValid()) {
             if (!$this->limiter->create((string) $person->id())->consume()->isAccepted()) {
-                $form->addError(new FormError('That were many letters. Wait an hour before the next.'));
+                $form->addError(new FormError('Those were many letters. Wait an hour before the next.'));
 
                 return $this->render('account/address.html.twig', ['form' => $form]);
             }

@@ -26,7 +26,7 @@ final class CodeController extends AbstractController
             'error' => match (true) {
                 null === $error => null,
                 $error instanceof BadCredentialsException
-                    => 'This is not the code of now. Wait for the next, or take a recovery code.',
+                    => 'This is not the code for this minute. Wait for the next, or take a recovery code.',
                 default => $error,
             },
         ]);

@@ -42,7 +42,11 @@ final class SecondStepController extends AbstractController
         $key = $this->key($request);
         $codes = $this->secondStep->turnOn($person, $key, $request->getPayload()->getString('code'));
         if (null === $codes) {
-            return $this->begin($person, $key, 'This is not the code of now. Wait for the next one, and type that.');
+            return $this->begin(
+                $person,
+                $key,
+                'This is not the code for this minute. Wait for the next one, and type that.',
+            );
         }
         $request->getSession()->remove(self::KEY);
         foreach ($codes as $code) {

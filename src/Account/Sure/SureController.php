@@ -44,7 +44,7 @@ final class SureController extends AbstractController
         $fields = $request->getPayload();
         $back = $fields->getString('back');
         if (!$limiter->create((string) $person->id())->consume()->isAccepted()) {
-            return $this->page($back, 'That were many tries. Wait a quarter of an hour.');
+            return $this->page($back, 'Those were many tries. Wait a quarter of an hour.');
         }
         if (
             !$hasher->isPasswordValid($person, $fields->getString('password')) ||

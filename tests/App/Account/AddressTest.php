@@ -57,7 +57,7 @@ final class AddressTest extends StudioTestCase
         $this->browser->request('GET', '/settings/account');
         $this->browser->submitForm('Send a letter to confirm it');
         $this->browser->followRedirect();
-        self::assertSelectorTextContains('body', 'That were many letters.');
+        self::assertSelectorTextContains('body', 'Those were many letters.');
         self::assertCount(6, $this->letters('owner@studio.example'), 'one at sign-up, five asked for');
     }
 

@@ -103,7 +103,7 @@ final class SecondStepTest extends StudioTestCase
         }
 
         $this->giveCode('000000');
-        self::assertSelectorTextContains('[role=alert]', 'This is not the code of now.');
+        self::assertSelectorTextContains('[role=alert]', 'This is not the code for this minute.');
         $this->giveCode($totp->code(Totp::span(new \DateTimeImmutable()) + 1));
         self::assertSelectorTextContains('h1', 'Your account', 'It leads to where one wanted to go.');
         self::assertSame(

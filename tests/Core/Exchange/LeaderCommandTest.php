@@ -76,7 +76,7 @@ final class LeaderCommandTest extends TestCase
         yield 'two readings' => [self::document(\array_slice($three, 1)), '/readings: '];
         yield 'no readings' => [
             ['readings' => null] + self::document($three),
-            '/readings: is missing; expected is a list of three readings or more',
+            '/readings: is missing. Needed is a list of three readings or more',
         ];
         yield 'two at one station' => [
             self::document([...$three, ['0 cm', '2 in']]),

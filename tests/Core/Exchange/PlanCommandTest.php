@@ -110,8 +110,8 @@ final class PlanCommandTest extends TestCase
             ['top/seams_across' => [['at' => '95 in', 'kind' => 'block']]],
             '/top/seams_across/0/at: ',
         ];
-        yield 'a missing part' => [['top' => null], '/top: is missing; expected is an object with widths,'];
-        yield 'a missing member' => [['top/widths/middle' => null], '/top/widths/middle: is missing;'];
+        yield 'a missing part' => [['top' => null], '/top: is missing. Needed is an object with widths,'];
+        yield 'a missing member' => [['top/widths/middle' => null], '/top/widths/middle: is missing.'];
         yield 'an unknown word' => [
             ['load/float' => 'half'],
             '/load/float: "half" cannot be here. Accepted is one of full, part, none.',
@@ -152,7 +152,7 @@ final class PlanCommandTest extends TestCase
         yield 'five megabytes of nesting' => [str_repeat('[', 5_000_000), 'is 1.0 MB long'];
         yield 'a little nesting' => [str_repeat('[', 500) . str_repeat(']', 500), 'is nested more than 32 levels deep'];
         yield 'a list' => ['[]', '[] cannot be here. Accepted is an object with format'];
-        yield 'null' => ['null', 'is missing; expected is an object with format'];
+        yield 'null' => ['null', 'is missing. Needed is an object with format'];
     }
 
     public function testAllFaultsAreToldTogether(): void

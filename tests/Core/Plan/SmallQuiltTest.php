@@ -32,7 +32,7 @@ final class SmallQuiltTest extends TestCase
                     'top/seams_across' => null,
                     'top/seams_along' => null,
                     'batting/width' => '30 in',
-                    'batting/length' => ($long + 10) . ' in',
+                    'batting/length' => $long + 10 . ' in',
                     'quilting/row_height' => '8 in',
                     'quilting/gap' => '0 in',
                     'quilting/overhang' => '0 in',

@@ -1,0 +1,115 @@
+import AxeBuilder from "@axe-core/playwright";
+import { expect, test } from "@playwright/test";
+import { expectNoOverflow, signIn, watchErrors } from "./studio.mjs";
+
+const sizes = [
+  [1280, 800],
+  [820, 1180],
+  [390, 844],
+];
+
+/** Every kind of page, found by links from the demo. */
+async function pagesOf(page) {
+  const hrefs = async (address, selector) => {
+    await page.goto(address);
+    return page.locator(selector).evaluateAll((links) => links.map((link) => link.getAttribute("href")));
+  };
+  const [frame] = await hrefs("/frames", 'main a[href^="/frames/0"]');
+  const [quilt] = await hrefs("/?q=Harbour+lamps", "#shelf a[href^='/quilts/']");
+  const [short] = await hrefs("/?q=Long+acre", "#shelf a[href^='/quilts/']");
+  const [loaded] = await hrefs("/", 'main a[href$="/frame"]');
+  const [done] = await hrefs("/history", 'main a[href*="/quilts/"]');
+  const of = (href, part) => href.replace(/[a-z-]+$/, part);
+  return [
+    "/",
+    "/frames",
+    "/frames/first",
+    "/frames/new",
+    frame,
+    `${frame}/leaders`,
+    `${frame}/leaders/take-up/new`,
+    "/designs",
+    "/tension",
+    "/tension/bench",
+    "/tension/trainer",
+    "/history",
+    "/devices",
+    "/outbox",
+    "/settings/practice",
+    "/settings/loading",
+    "/settings/you",
+    "/settings/people",
+    "/settings/account",
+    "/settings/account/names",
+    "/settings/log",
+    "/quilts/new",
+    "/quilts/import",
+    ...["measure", "backing", "direction", "attach", "passes", "load", "tape", "about", "sheet", "load-sheet"].map(
+      (part) => of(quilt, part),
+    ),
+    of(short, "backing"),
+    `${of(short, "backing")}?try=extend`,
+    ...(loaded ? [loaded, of(loaded, "stitch"), of(loaded, "off")] : []),
+    ...(done ? [of(done, "stitch"), of(done, "off")] : []),
+    "/look/backing",
+    "/help/words",
+    "/help/keys",
+  ];
+}
+
+/** @param {import("@playwright/test").Page} page @param {string[]} rules more than the usual */
+async function faultsOf(page, rules = []) {
+  const found = await new AxeBuilder({ page })
+    .options({
+      runOnly: { type: "tag", values: ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"] },
+      rules: Object.fromEntries(rules.map((rule) => [rule, { enabled: true }])),
+    })
+    .analyze();
+  return found.violations.map((fault) =>
+    `${fault.id}: ${fault.nodes.map((node) => node.target).join(", ")}`.slice(0, 400),
+  );
+}
+
+test("no page has a fault at any size, in the light", async ({ page }) => {
+  test.setTimeout(600_000);
+  const errors = watchErrors(page);
+  await signIn(page);
+  const faults = [];
+  for (const address of await pagesOf(page)) {
+    await page.goto(address);
+    for (const [width, height] of sizes) {
+      await page.setViewportSize({ width, height });
+      for (const fault of await faultsOf(page)) {
+        faults.push(`${address} at ${width}: ${fault}`);
+      }
+      await expectNoOverflow(page);
+    }
+  }
+  expect(faults).toEqual([]);
+  expect(errors).toEqual([]);
+});
+
+test("nor in the dark, where letters stand out even more", async ({ page }) => {
+  test.setTimeout(600_000);
+  await page.emulateMedia({ colorScheme: "dark" });
+  await signIn(page);
+  const faults = [];
+  for (const address of await pagesOf(page)) {
+    await page.goto(address);
+    for (const fault of await faultsOf(page, ["color-contrast-enhanced"])) {
+      faults.push(`${address}: ${fault}`);
+    }
+  }
+  expect(faults).toEqual([]);
+});
+
+test("nor where nobody is signed in", async ({ page }) => {
+  const faults = [];
+  for (const address of ["/sign-in", "/sign-up", "/forgotten", "/look/measure", "/help/words"]) {
+    await page.goto(address);
+    for (const fault of await faultsOf(page)) {
+      faults.push(`${address}: ${fault}`);
+    }
+  }
+  expect(faults).toEqual([]);
+});

@@ -15,7 +15,7 @@ async function open(page) {
   await page.getByLabel("E-mail").fill(email);
   await page.getByLabel("Password").fill(password);
   await page.getByRole("button", { name: "Open the studio" }).click();
-  await expect(page.getByRole("heading", { name: "Waiting quilts" })).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Your frame, in two measures" })).toBeVisible();
   return email;
 }
 

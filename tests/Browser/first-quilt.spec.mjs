@@ -157,6 +157,35 @@ test("what is taped without a connection is kept and sent", async ({ page, conte
   await expect(page.locator("#walk-sentence")).toContainText("It needs a backing of 69 in");
 });
 
+test("the bench and the walk round the table open without a connection", async ({ page, context }) => {
+  await signIn(page);
+  await page.goto("/");
+  await page.evaluate(() => navigator.serviceWorker.ready);
+  await page.goto("/quilts/new");
+  await page.getByLabel("Title").fill(`Cellar ${Date.now()}`);
+  await page.getByLabel("Client").fill("Isbel Quarrender");
+  await page.getByRole("button", { name: "Measure it" }).click();
+  await expect(page.getByRole("textbox", { name: "Width at the top" })).toBeFocused();
+  const address = page.url();
+  for (const kept of ["/", new URL(address).pathname]) {
+    await expect.poll(() => page.evaluate(async (path) => (await caches.match(path)) !== undefined, kept)).toBe(true);
+  }
+
+  await context.setOffline(true);
+  await page.reload();
+  await page.locator("#tape-field").fill("64");
+  await page.keyboard.press("Enter");
+  await expect(page.getByText("kept here")).toBeVisible();
+  await page.reload();
+  await expect(page.getByText("kept here")).toBeVisible();
+  await page.goto("/");
+  await expect(page.getByRole("heading", { name: "Waiting quilts" })).toBeVisible();
+
+  await context.setOffline(false);
+  await page.goto(address);
+  await expect(page.getByRole("link", { name: "Width at the top" })).toContainText("64 in");
+});
+
 test("the tape's button goes on by itself", async ({ page, context }) => {
   await signIn(page);
   await page.goto("/quilts/new");

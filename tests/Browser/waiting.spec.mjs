@@ -153,7 +153,7 @@ test("what one person left on a shared tablet is told at the door and sent under
   await page.getByLabel("E-mail").fill("second@schwung.example");
   await page.getByLabel("Password").fill("a tablet for two of us");
   await page.getByRole("button", { name: "Open the studio" }).click();
-  await expect(page.getByRole("heading", { name: "Waiting quilts" })).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Your frame, in two measures" })).toBeVisible();
   await page.goto("/clients");
   expect(await countWaiting(page)).toBe(2);
 

@@ -16,6 +16,12 @@ document.addEventListener("htmx:beforeSwap", () => {
 });
 
 document.addEventListener("htmx:afterSettle", () => {
+  // A question is brought into sight, wherever on the page it was raised.
+  const asks = document.querySelector("[data-asks]");
+  const place = asks?.getBoundingClientRect();
+  if (asks && place && (place.top < 0 || place.bottom > window.innerHeight)) {
+    asks.scrollIntoView({ block: "start" });
+  }
   const active = document.activeElement;
   if (was === null || (active && active !== document.body)) {
     return;

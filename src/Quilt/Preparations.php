@@ -12,8 +12,10 @@ use App\Quilt\Pinning\SheetPins;
 use App\Settings\CurrentBody;
 use Schwung\Core\Exchange\JobReader;
 use Schwung\Core\Job\Faults;
+use Schwung\Core\Job\Pin;
 use Schwung\Core\Measure\UnitSystem;
 use Schwung\Core\Preparation\Known;
+use Schwung\Core\Preparation\PinKind;
 use Schwung\Core\Preparation\Preparation;
 
 /** Brings what a studio knows of a quilt to the front door of the core. */
@@ -30,6 +32,17 @@ final readonly class Preparations
         return $this->ofSubject($quilt, Subject::of($quilt, $sheet), $units);
     }
 
+    /** @return list<Pin> what was kept; of a load only while the quilt is on its frame */
+    private function pins(Quilt $quilt, Sheet $sheet): array
+    {
+        return array_values(
+            array_filter(
+                SheetPins::of($sheet),
+                static fn(Pin $pin): bool => $quilt->isLoaded() || PinKind::Load !== PinKind::of($pin->key),
+            ),
+        );
+    }
+
     /** The same of a quilt as it was written down when it went on its frame. */
     public function ofSubject(Quilt $quilt, Subject $subject, UnitSystem $units): Preparation
     {
@@ -44,7 +57,7 @@ final readonly class Preparations
                 leaders: new LeadersOfFrame($this->leaders, $quilt->frame()),
                 design: new DesignOnShelf($this->designs, $quilt->studio, $parts->desk->design),
                 body: $this->person->body(),
-                pins: SheetPins::of($subject->sheet),
+                pins: $this->pins($quilt, $subject->sheet),
             ),
         );
     }

@@ -120,12 +120,12 @@ final class QuiltRepository extends ServiceEntityRepository
     }
 
     /** Says of all quilts of the studio, or of one frame of it, that their verdicts are from before. */
-    /** @return list<Quilt> with promises that nobody has done yet, soonest due first */
+    /** @return list<Quilt> on the shelf with promises that nobody has done yet, soonest due first */
     public function findPromised(Studio $studio, int $most): array
     {
         /** @var list<Quilt> $quilts */
         $quilts = $this->createQueryBuilder('q')
-            ->where('q.studio = :studio AND q.promised = true AND q.finished IS NULL')
+            ->where('q.studio = :studio AND q.promised = true AND q.finished IS NULL AND q.loaded IS NULL')
             ->setParameter('studio', $studio->id(), 'ulid')
             ->orderBy('CASE WHEN q.due IS NULL THEN 1 ELSE 0 END')
             ->addOrderBy('q.due')

@@ -123,7 +123,8 @@ final readonly class Deciding
         $pins = array_values(
             array_filter(
                 $old,
-                static fn(Pin $pin): bool => $pin->isDone() || !\in_array(PinKind::of($pin->key), $decided, true),
+                static fn(Pin $pin): bool => ($pin->isDone() || !\in_array(PinKind::of($pin->key), $decided, true)) &&
+                    ($quilt->isLoaded() || PinKind::Load !== PinKind::of($pin->key)),
             ),
         );
         $stands = [

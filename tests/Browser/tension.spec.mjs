@@ -17,7 +17,7 @@ test("from a problem at the frame to what helped, in a few taps", async ({ page 
   await expect(why).toBeVisible();
   await why.click();
   await expect(page).toHaveURL(/\/problem\//);
-  await expect(page.locator("h1")).toContainText("The middle hangs: most likely");
+  await expect(page.locator("h1")).toContainText(/The middle hangs: (most likely|likely|perhaps) /);
   await expectSoundAt(page, [390, 844], [820, 1180], [1280, 800]);
   // The test of the first cause says no: another one leads.
   const test = page.locator("section[aria-labelledby=test]");
@@ -83,7 +83,7 @@ for (const { seen, members, says, asks = [], proves } of paths) {
     await page.locator("[data-tap-bed] svg").click();
     await page.getByRole("radio", { name: seen }).check();
     await page.getByRole("button", { name: "Write it down" }).click();
-    await expect(page.locator("h1")).toContainText(`${seen}: most likely`);
+    await expect(page.locator("h1")).toContainText(`${seen}: `);
     for (const [symptom, answer] of asks) {
       await page
         .getByRole("button", { name: `${answer}: ${symptom}`, exact: false })
@@ -95,7 +95,9 @@ for (const { seen, members, says, asks = [], proves } of paths) {
       await page.locator("section[aria-labelledby=test] button").first().click();
       await expect(page.getByText("its test says so").first()).toBeVisible();
     }
-    await expect(page.locator("h1")).toHaveText(`${seen}: most likely ${says}.`);
+    await expect(page.locator("h1")).toHaveText(
+      new RegExp(`^\\s*${seen}: (most likely|likely|perhaps) ${says}\\.\\s*$`),
+    );
     await expect(page.locator("ol > li")).toHaveCount(3);
   });
 }

@@ -33,7 +33,7 @@ test("a round of the trainer: look, measure, choose, learn", async ({ page }) =>
 test("a slider of the free bench changes bed and quilt at once", async ({ page }) => {
   const errors = watchErrors(page);
   await page.goto("/tension/bench");
-  await expect(page.locator("h1")).toHaveText("It lies flat.");
+  await expect(page.locator("h1")).toHaveText("It lies flat to the eye.");
   await expectSoundAt(page, [390, 844], [1280, 800]);
   const middle = page.getByRole("slider", { name: "The middle" });
   await middle.focus();

@@ -37,7 +37,7 @@ final class FrameTest extends StudioTestCase
 
         self::assertMatchesRegularExpression(
             '/^\d\d steps: loaded in about \d\sh\s\d\d, off in about \d\sh\s\d\d \(estimates\)\.$/u',
-            $page->filter('#sheet h2')->text(),
+            $page->filter('#sheet .headline h2')->text(),
         );
         self::assertGreaterThan(25, $page->filter('.steps li')->count());
         self::assertGreaterThan(0, $page->filter('svg .basting-reference')->count());

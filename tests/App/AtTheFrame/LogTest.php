@@ -90,7 +90,7 @@ final class LogTest extends StudioTestCase
         $this->browser->submit($form);
         $page = $this->browser->followRedirect();
 
-        self::assertStringContainsString('One side hangs: most likely', $page->filter('h1')->text());
+        self::assertStringContainsString('One side hangs: perhaps', $page->filter('h1')->text());
         $log = $this->browser
             ->request('GET', "/quilts/{$quilt->id()}/stitch")
             ->filter('section[aria-labelledby=log-title] ul')

@@ -46,6 +46,8 @@ final class IsolationTest extends StudioTestCase
         'app_platform_floor',
         'app_frame_worker',
         'app_platform_build',
+        'app_help_words',
+        'app_help_keys',
         'app_look_start',
         'app_look',
         'app_look_keep',

@@ -323,7 +323,10 @@ final class QuiltTest extends StudioTestCase
     {
         yield 'no JSON' => ['hello', 'is no JSON'];
         yield 'nothing' => ['', 'There is no document'];
-        yield 'wrong version' => ['{"format": "schwung/job", "version": 9}', '/version: 9 found'];
+        yield 'wrong version' => [
+            '{"format": "schwung/job", "version": 9}',
+            '/version: 9 cannot be here. Accepted is 1.',
+        ];
         yield 'unknown key' => ['{"format": "schwung/job", "titel": "x"}', 'did you mean "title"?'];
         yield 'nesting' => [str_repeat('[', 1_500_000), 'accepted is a document of up to 1 MB'];
     }

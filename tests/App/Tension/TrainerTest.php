@@ -118,7 +118,7 @@ final class TrainerTest extends StudioTestCase
             ->filter('h1')
             ->text();
 
-        self::assertSame('It lies flat.', $h1(''));
+        self::assertSame('It lies flat to the eye.', $h1(''));
         self::assertSame('The middle hangs.', $h1('?bow=4'));
         self::assertSame(
             'Hard as a drum, weave bent, edges curl to the back.',
@@ -129,7 +129,7 @@ final class TrainerTest extends StudioTestCase
             $h1('?seam=roller-to-roller&pressed=side&turns=14'),
         );
         self::assertSame('The sides are drawn into scallops.', $h1('?bite=narrow'));
-        self::assertSame('It lies flat.', $h1('?bow=ghosts&seam=ghosts&tilt=0'));
+        self::assertSame('It lies flat to the eye.', $h1('?bow=ghosts&seam=ghosts&tilt=0'));
         $page = $this->browser->request('GET', '/tension/bench?bow=99&seam=roller-to-roller&pressed=side&turns=14');
         self::assertSame('½ in longer at the middle', $page->filter('#says-bow')->text());
         self::assertStringContainsString(

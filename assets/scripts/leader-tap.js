@@ -63,7 +63,7 @@ export const linesOf = (readings, units) =>
 /** @param {HTMLTextAreaElement} field */
 function watch(field) {
   const units = field.dataset.units ?? "in";
-  const readings = readingsOf(field.value, units);
+  let readings = readingsOf(field.value, units);
   const all = stations(Number(field.dataset.halfMm), units);
   const perUnit = Math.round((units === "in" ? 25.4 : 10) / stepOf(units, finest));
   /** @type {number | null} */
@@ -157,6 +157,11 @@ function watch(field) {
     );
     again?.focus();
   }
+  // Whoever writes lines by hand sees them at the stations.
+  field.addEventListener("change", () => {
+    readings = readingsOf(field.value, units);
+    show();
+  });
   show();
 }
 

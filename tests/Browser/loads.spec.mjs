@@ -58,7 +58,7 @@ const loads = [
     },
     tells: {
       "attach-lead": /^\s*Clip the backing.*channel clips/,
-      "hold-end": /^\s*Hold the hanging end/,
+      "hold-end": /^\s*Let .* of the top hang, and hold its end/,
       "pin-tail": /^\s*Lay the tail edge flat and pin it/,
     },
   },

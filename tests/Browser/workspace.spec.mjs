@@ -31,12 +31,14 @@ test("what is typed quickly, one field after the other, is all kept", async ({ p
     "Length at the right",
   ];
   for (const [i, name] of fields.entries()) {
-    await page.getByLabel(name).pressSequentially(entries[i], { delay: 15 });
+    await page.getByRole("textbox", { name, exact: true }).pressSequentially(entries[i], { delay: 15 });
   }
   await expect(page.locator("#sheet h2")).toHaveText("The top is 41 ⅛ in × 52 ¼ in.");
   await page.reload();
   for (const [i, name] of fields.entries()) {
-    await expect(page.getByLabel(name)).toHaveValue(entries[i].replace(" 1/8", " ⅛").replace(" 1/4", " ¼") + " in");
+    await expect(page.getByRole("textbox", { name, exact: true })).toHaveValue(
+      entries[i].replace(" 1/8", " ⅛").replace(" 1/4", " ¼") + " in",
+    );
   }
 });
 
@@ -109,20 +111,6 @@ test("the drawing is true: one scale, the top within the backing where it is sai
   expect(shape.backing.width / shape.top.width).toBeCloseTo(78 / 68.125, 1);
 });
 
-const rooms = [
-  "/",
-  "/frames",
-  "/frames/new",
-  "/designs",
-  "/settings/practice",
-  "/people",
-  "/settings/account",
-  "/settings/log",
-  "/outbox",
-  "/history",
-  "/quilts/new",
-  "/quilts/import",
-];
 const stages = {
   measure: ["Full sails"],
   backing: ["Salt stairs", "Moth and candle", "Great meadow"],
@@ -148,13 +136,6 @@ for (const [width, height] of [
   test.describe(`sound at ${width} × ${height}`, () => {
     test.use({ viewport: { width, height } });
 
-    test("every room", async ({ page }) => {
-      for (const href of rooms) {
-        await page.goto(href);
-        await expectSound(page);
-      }
-    });
-
     for (const [stage, titles] of Object.entries(stages)) {
       test(`stage ${stage}`, async ({ page }) => {
         for (const title of titles) {
@@ -172,12 +153,8 @@ test("the dark variant has contrast too", async ({ page }) => {
     ["Salt stairs", "backing"],
     ["Full sails", "backing"],
     ["Otter creek", "direction"],
-    ["Harbour lamps", "attach"],
     ["Winter coat", "passes"],
     ["Long table", "passes"],
-    ["Harbour lamps", "load"],
-    ["Nine winds", "frame"],
-    ["Nine winds", "stitch"],
   ]) {
     await openQuilt(page, title, stage);
     await expectAccessible(page);

@@ -19,6 +19,7 @@ final readonly class DocumentCommand
         'schwung:plan' => PlanAnswer::class,
         'schwung:leader' => LeaderAnswer::class,
         'schwung:drift' => DriftAnswer::class,
+        'schwung:queue' => QueueAnswer::class,
         'schwung:diagnose' => DiagnosisAnswer::class,
         'schwung:evaluate' => EvaluationAnswer::class,
     ];

@@ -30,14 +30,14 @@ final readonly class QueueJob
     public function pinned(array $frames, ?int $place, int $notBefore): self
     {
         return new self(
-            $this->id,
-            $this->due,
-            $frames,
-            $this->minutes,
-            max($this->notBefore, $notBefore),
-            $this->weight,
-            $this->traits,
-            $place,
+            id: $this->id,
+            due: $this->due,
+            frames: $frames,
+            minutes: $this->minutes,
+            notBefore: max($this->notBefore, $notBefore),
+            weight: $this->weight,
+            traits: $this->traits,
+            place: $place,
         );
     }
 }

@@ -119,7 +119,6 @@ final class QuiltRepository extends ServiceEntityRepository
         return $rows;
     }
 
-    /** Says of all quilts of the studio, or of one frame of it, that their verdicts are from before. */
     /** @return list<Quilt> on the shelf with promises that nobody has done yet, soonest due first */
     public function findPromised(Studio $studio, int $most): array
     {
@@ -136,6 +135,7 @@ final class QuiltRepository extends ServiceEntityRepository
         return $quilts;
     }
 
+    /** Says of all quilts of the studio, or of one frame of it, that their verdicts are from before. */
     public function markOutdated(Studio $studio, ?StudioFrame $frame): void
     {
         $marking = $this->getEntityManager()

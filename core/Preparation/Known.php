@@ -44,6 +44,19 @@ final readonly class Known
         return null;
     }
 
+    /** What is wrong with an entry, by its path; null where nothing is, or nothing is entered. */
+    public function faultAt(string $path): ?string
+    {
+        $pointer = '/' . str_replace('load/custom/', 'load/margins/', $path);
+        foreach ($this->wrong() as $fault) {
+            if ($fault->pointer === $pointer || str_starts_with($fault->pointer, "$pointer/")) {
+                return $fault->message;
+            }
+        }
+
+        return null;
+    }
+
     /** A job as a document has it. */
     public static function ofJob(Job $job, Practice $practice = new Practice()): self
     {

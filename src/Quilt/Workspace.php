@@ -7,7 +7,6 @@ namespace App\Quilt;
 use App\Quilt\Drawing\BedDrawing;
 use App\Quilt\Pinning\Asked;
 use Schwung\Core\Advance\Proposal;
-use Schwung\Core\Job\Fault;
 use Schwung\Core\Job\Pin;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Plan\Finding;
@@ -126,13 +125,6 @@ final readonly class Workspace
     /** What is wrong with an entry of the sheet; null where nothing is, or nothing is entered. */
     public function faultAt(string $path): ?string
     {
-        $pointer = '/' . str_replace('load/custom/', 'load/margins/', $path);
-        $faults = array_filter(
-            $this->preparation->known->wrong(),
-            static fn(Fault $fault): bool => $fault->pointer === $pointer ||
-                str_starts_with($fault->pointer, $pointer . '/'),
-        );
-
-        return [] === $faults ? null : reset($faults)->message;
+        return $this->preparation->known->faultAt($path);
     }
 }

@@ -37,13 +37,29 @@ final readonly class Workspaces
      */
     public function open(Quilt $quilt, View $view, ?Sheet $sheet = null, bool $isExample = false): Workspace
     {
-        $units = $this->units->system();
         $sheet ??= $quilt->sheet();
-        $preparation = $this->preparations->of($quilt, $units, $sheet);
+
+        return $this->show(
+            $quilt,
+            $view,
+            $sheet,
+            $this->preparations->of($quilt, $this->units->system(), $sheet),
+            $isExample,
+        );
+    }
+
+    /** The same of a quilt whose sheet has been worked out already. */
+    public function show(
+        Quilt $quilt,
+        View $view,
+        Sheet $sheet,
+        Preparation $preparation,
+        bool $isExample = false,
+    ): Workspace {
         $tried = null === $view->trying ? null : (new TryingOn())->find($preparation, $view->stage, $view->trying);
         if (null !== $tried) {
             $sheet = (new TryingOn())->apply($tried, $sheet);
-            $preparation = $this->preparations->of($quilt, $units, $sheet);
+            $preparation = $this->preparations->of($quilt, $this->units->system(), $sheet);
         }
         $shown = $this->views->of($quilt, $preparation, $view);
         [$canUndo, $canRedo] = $isExample ? [false, false] : $this->revisions->sides($quilt);

@@ -8,6 +8,7 @@ use App\Account\Person;
 use App\Measure\CurrentUnits;
 use App\Quilt\Pinning\Asked;
 use App\Quilt\Pinning\Deciding;
+use App\Quilt\Preparations;
 use App\Quilt\Quilt;
 use App\Quilt\QuiltRepository;
 use App\Quilt\Sheet;
@@ -16,6 +17,7 @@ use App\Quilt\View;
 use App\Quilt\Workspaces;
 use Schwung\Core\Job\Taping;
 use Schwung\Core\Measure\UnitSystem;
+use Schwung\Core\Preparation\Preparation;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -31,13 +33,16 @@ final class TapeController extends AbstractController
     public function __construct(
         private readonly QuiltRepository $quilts,
         private readonly Workspaces $workspaces,
+        private readonly Preparations $preparations,
         private readonly CurrentUnits $units,
     ) {}
 
     #[Route('', name: 'show', methods: ['GET'])]
     public function show(Ulid $id, #[CurrentUser] Person $person, Request $request): Response
     {
-        return $this->page($request, $this->quilt($id, $person), [
+        $quilt = $this->quilt($id, $person);
+
+        return $this->page($request, $quilt, $this->preparation($quilt), [
             'at' => $request->query->getString('at'),
             'skipped' => $request->query->getString('skipped'),
             'layer' => $request->query->getString('layer'),
@@ -70,46 +75,44 @@ final class TapeController extends AbstractController
         if (null !== $asked && null !== $at) {
             return $this->asking($request, $quilt, $asked, $at);
         }
-        $isFaulty = null !== $at && $this->isFaulty($quilt, $at);
+        $preparation = $this->preparation($quilt);
         $query = [
-            'at' => $isFaulty ? $at->value : '',
+            'at' => null !== $at && null !== $preparation->known->faultAt($at->value) ? $at->value : '',
             'skipped' => $payload->getString('skipped'),
             'layer' => $payload->getString('layer'),
         ];
 
         return $request->headers->has('HX-Request')
-            ? $this->page($request, $quilt, $query)
+            ? $this->page($request, $quilt, $preparation, $query)
             : $this->redirectToRoute('app_tape_show', ['id' => $id, ...array_filter($query)], Response::HTTP_SEE_OTHER);
     }
 
-    private function isFaulty(Quilt $quilt, Taping $measure): bool
-    {
-        $workspace = $this->workspaces->open($quilt, new View($measure->isOfTop() ? 'measure' : 'backing'));
-
-        return null !== $workspace->faultAt($measure->value);
-    }
-
     /** @param array{at: string, skipped: string, layer: string} $query */
-    private function page(Request $request, Quilt $quilt, array $query): Response
+    private function page(Request $request, Quilt $quilt, Preparation $preparation, array $query): Response
     {
-        $wanted = Taping::tryFrom($query['at']);
         $skipped = array_values(array_filter(array_map(Taping::tryFrom(...), explode(' ', $query['skipped']))));
-        $isOfBacking = 'backing' === $query['layer'];
-        $walk = TapeWalk::at($this->workspaces->open($quilt, new View('measure')), $wanted, $skipped, $isOfBacking);
-        if (!$walk->isOfTop()) {
-            $walk = TapeWalk::at($this->workspaces->open($quilt, new View('backing')), $wanted, $skipped, $isOfBacking);
-        }
+        $now = Taping::tryFrom($query['at']) ?? TapeWalk::next($preparation, $skipped, 'backing' === $query['layer']);
+        $workspace = $this->workspaces->show($quilt, $this->view($now), $quilt->sheet(), $preparation);
 
-        return $this->answer($request, $walk);
+        return $this->answer($request, new TapeWalk($workspace, $now, $skipped));
     }
 
     /** Whether a measure is meant that would undo what was kept. */
     private function asking(Request $request, Quilt $quilt, Asked $asked, Taping $at): Response
     {
-        $view = new View($at->isOfTop() ? 'measure' : 'backing');
-        $workspace = $this->workspaces->asking($quilt, $view, $asked, $request->getRequestUri());
+        $workspace = $this->workspaces->asking($quilt, $this->view($at), $asked, $request->getRequestUri());
 
-        return $this->answer($request, TapeWalk::at($workspace, $at, [], !$at->isOfTop()));
+        return $this->answer($request, new TapeWalk($workspace, $at, []));
+    }
+
+    private function view(?Taping $now): View
+    {
+        return new View(false === $now?->isOfTop() ? 'backing' : 'measure');
+    }
+
+    private function preparation(Quilt $quilt): Preparation
+    {
+        return $this->preparations->of($quilt, $this->units->system());
     }
 
     private function answer(Request $request, TapeWalk $walk): Response

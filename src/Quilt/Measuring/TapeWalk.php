@@ -5,27 +5,14 @@ declare(strict_types=1);
 namespace App\Quilt\Measuring;
 
 use App\Quilt\Workspace;
-use Schwung\Core\Job\Tape;
 use Schwung\Core\Job\Taping;
-use Schwung\Core\Preparation\Estimate;
+use Schwung\Core\Preparation\Preparation;
 
 /** Where somebody stands on the walk round the table: the one measure that is asked for, and the ways on from it. */
 final readonly class TapeWalk
 {
     /** @param list<Taping> $skipped what is left out for now */
-    private function __construct(public Workspace $workspace, public ?Taping $now, public array $skipped) {}
-
-    /** @param list<Taping> $skipped */
-    public static function at(Workspace $workspace, ?Taping $wanted, array $skipped, bool $isOfBacking): self
-    {
-        $parts = $workspace->preparation->known->parts;
-
-        return new self(
-            $workspace,
-            $wanted ?? self::next($parts->tape, $workspace->preparation->estimate(), $skipped, $isOfBacking),
-            $skipped,
-        );
-    }
+    public function __construct(public Workspace $workspace, public ?Taping $now, public array $skipped) {}
 
     /**
      * One width and one length first; then, of the layer that lies on the table, what narrows the range most, and its
@@ -33,8 +20,9 @@ final readonly class TapeWalk
      *
      * @param list<Taping> $skipped
      */
-    private static function next(Tape $tape, ?Estimate $estimate, array $skipped, bool $isOfBacking): ?Taping
+    public static function next(Preparation $preparation, array $skipped, bool $isOfBacking): ?Taping
     {
+        $tape = $preparation->known->parts->tape;
         $isLeft = static fn(Taping $measure): bool => null === $tape->at($measure) &&
             !\in_array($measure, $skipped, true);
         $layers = $isOfBacking ? [Taping::BACKING, Taping::TOP] : [Taping::TOP, Taping::BACKING];
@@ -45,7 +33,7 @@ final readonly class TapeWalk
                     ? array_values(array_filter($left, static fn(Taping $one): bool => null === $tape->guess($one)))
                     : array_values(
                         array_filter(
-                            $estimate->open ?? [],
+                            $preparation->estimate()->open ?? [],
                             static fn(Taping $one): bool => \in_array($one, $left, true),
                         ),
                     );

@@ -27,6 +27,18 @@ final readonly class Pin
         public string $doneAt = '',
     ) {}
 
+    /** @param list<self> $pins */
+    public static function among(array $pins, string $key): ?self
+    {
+        foreach ($pins as $pin) {
+            if ($key === $pin->key) {
+                return $pin;
+            }
+        }
+
+        return null;
+    }
+
     public function isDone(): bool
     {
         return '' !== $this->doneBy;

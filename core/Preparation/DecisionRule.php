@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Schwung\Core\Preparation;
 
 use Schwung\Core\Frame\HoldingSystem;
+use Schwung\Core\Job\Pin;
 use Schwung\Core\Material\Direction;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Phrase;
@@ -32,11 +33,14 @@ final readonly class DecisionRule
         return $decisions;
     }
 
-    /** @return list<BrokenPin> */
-    public function broken(Preparation $preparation): array
+    /**
+     * @param list<Pin> $pins
+     *
+     * @return list<BrokenPin>
+     */
+    public function broken(Preparation $preparation, array $pins): array
     {
         $broken = [];
-        $pins = $preparation->known->pins;
         $decisions = [] === $pins ? [] : $preparation->decisions();
         foreach ($pins as $pin) {
             $kind = PinKind::of($pin->key);

@@ -35,13 +35,7 @@ final readonly class Known
 
     public function pin(string $key): ?Pin
     {
-        foreach ($this->pins as $pin) {
-            if ($key === $pin->key) {
-                return $pin;
-            }
-        }
-
-        return null;
+        return Pin::among($this->pins, $key);
     }
 
     /** What is wrong with an entry, by its path; null where nothing is, or nothing is entered. */

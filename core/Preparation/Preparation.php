@@ -9,6 +9,7 @@ use Schwung\Core\Advance\Winding;
 use Schwung\Core\Design\LaidDesign;
 use Schwung\Core\Job\DirectionWish;
 use Schwung\Core\Job\Job;
+use Schwung\Core\Job\Pin;
 use Schwung\Core\Loading\Setup;
 use Schwung\Core\Loading\StepList;
 use Schwung\Core\Loading\StepRule;
@@ -345,7 +346,17 @@ final class Preparation
     /** @return list<BrokenPin> what was kept and would not be, as the quilt stands */
     public function brokenPins(): array
     {
-        return $this->once(__FUNCTION__, fn(): array => (new DecisionRule())->broken($this));
+        return $this->once(__FUNCTION__, fn(): array => $this->breaking($this->known->pins));
+    }
+
+    /**
+     * @param list<Pin> $pins
+     *
+     * @return list<BrokenPin> what of them the quilt as it stands would not keep
+     */
+    public function breaking(array $pins): array
+    {
+        return (new DecisionRule())->broken($this, $pins);
     }
 
     /** @return list<Decision> what of the promises nobody has done yet: they hold the start */

@@ -55,55 +55,106 @@ final readonly class Deciding
             $isOffer,
             &$asked,
         ): Sheet {
-            $after = $this->pinned($quilt, $sheet, $change($sheet), $person, $isOffer);
-            $asked = $this->asks($quilt, $sheet, $after, $answer, $person);
+            $outcome = $this->decided($quilt, $sheet, $change($sheet), $person, $answer, $isOffer);
+            $asked = $outcome instanceof Asked ? $outcome : null;
 
-            return $asked instanceof Asked ? $sheet : $asked ?? $after;
+            return $outcome instanceof Asked ? $sheet : $outcome;
         });
 
-        return $asked instanceof Asked ? $asked : null;
+        return $asked;
     }
 
     /** Somebody has done with her hands what was promised, or takes that back. */
     public function tick(Quilt $quilt, Person $person, string $key, bool $isDone): void
     {
-        $this->changes->change($quilt, function (Sheet $sheet) use ($quilt, $person, $key, $isDone): Sheet {
-            $promise = $this->of($quilt, $sheet)->decisions()[$key] ?? null;
-            if (null === $promise || !$promise->kind->isPromise()) {
-                return $sheet;
-            }
-            $pins = $this->without(SheetPins::of($sheet), [$key]);
-            $kept =
-                $this->of($quilt, $sheet)->known->pin($key) ?? SheetPins::pin($promise, $person->name(), $this->now());
-
-            return SheetPins::with($sheet, [
-                ...$pins,
-                $isDone ? $kept->done($person->name(), $this->now()) : $kept->undone(),
-            ]);
-        });
+        $this->tickThose(
+            $quilt,
+            $person->name(),
+            $isDone,
+            static fn(Decision $promise): bool => $promise->key === $key,
+        );
     }
 
     /** Somebody has done all that was promised. */
     public function tickAll(Quilt $quilt, string $by): void
     {
-        $this->changes->change($quilt, function (Sheet $sheet) use ($quilt, $by): Sheet {
-            $stands = $this->of($quilt, $sheet);
-            $keys = array_map(static fn(Decision $promise): string => $promise->key, $stands->promises());
+        $this->tickThose($quilt, $by, true, static fn(): bool => true);
+    }
 
-            return SheetPins::with($sheet, [
-                ...$this->without(SheetPins::of($sheet), $keys),
-                ...array_map(
-                    fn(Decision $promise): Pin => SheetPins::pin($promise, $by, $this->now())->done($by, $this->now()),
-                    $stands->promises(),
-                ),
-            ]);
+    /** @param \Closure(Decision): bool $isMeant */
+    private function tickThose(Quilt $quilt, string $by, bool $isDone, \Closure $isMeant): void
+    {
+        $this->changes->change($quilt, function (Sheet $sheet) use ($quilt, $by, $isDone, $isMeant): Sheet {
+            $stands = $this->of($quilt, $sheet);
+            $meant = array_values(array_filter($stands->promises(), $isMeant));
+            $ticked = array_map(function (Decision $promise) use ($stands, $by, $isDone): Pin {
+                $kept = $stands->known->pin($promise->key) ?? SheetPins::pin($promise, $by, $this->now());
+
+                return $isDone ? $kept->done($by, $this->now()) : $kept->undone();
+            }, $meant);
+
+            return [] === $meant
+                ? $sheet
+                : SheetPins::with($sheet, [
+                    ...$this->without(
+                        SheetPins::of($sheet),
+                        array_map(static fn(Decision $promise): string => $promise->key, $meant),
+                    ),
+                    ...$ticked,
+                ]);
         });
     }
 
-    /** What was chosen by this change is pinned; what was decided anew and not done yet is pinned as it is now. */
-    private function pinned(Quilt $quilt, Sheet $before, Sheet $after, Person $person, bool $isOffer): Sheet
+    /** The sheet with what was chosen pinned; or the question, where that would undo what was kept. */
+    private function decided(
+        Quilt $quilt,
+        Sheet $before,
+        Sheet $after,
+        Person $person,
+        string $answer,
+        bool $isOffer,
+    ): Asked|Sheet {
+        $kinds = $this->kinds($quilt, $before, $after);
+        if ([] === $kinds && ([] === SheetPins::of($after) || $before->equals($after))) {
+            return $after;
+        }
+        $stands = $this->of($quilt, $before);
+        $comes = $this->of($quilt, $after);
+        $pins = $comes->known->pins;
+        if ([] !== $kinds) {
+            // A load is pinned as it was when the quilt went on.
+            $loads = \in_array(PinKind::Load, $kinds, true) ? $stands->decisions() : [];
+            $pins = $this->pins(
+                $pins,
+                $kinds,
+                [...$comes->decisions(), ...array_intersect_key($loads, [PinKind::Load->value => true])],
+                fn(Decision $decision): bool => $this->isChosen($decision, $before, $after, $isOffer),
+                $person,
+            );
+            $after = SheetPins::with($after, $pins);
+        }
+        if ([] === $pins || $before->equals($after)) {
+            return $after;
+        }
+        $known = array_map(static fn(BrokenPin $one): string => $one->pin->key, $stands->brokenPins());
+        $broken = array_values(
+            array_filter(
+                $comes->breaking($pins),
+                static fn(BrokenPin $one): bool => !\in_array($one->pin->key, $known, true),
+            ),
+        );
+
+        return match (true) {
+            [] === $broken => $after,
+            self::LET_GO === $answer => $this->settled($after, $broken, $person),
+            default => new Asked($after, $broken, $stands),
+        };
+    }
+
+    /** @return list<PinKind> what this change decides anew */
+    private function kinds(Quilt $quilt, Sheet $before, Sheet $after): array
     {
-        $decided = array_values(
+        $kinds = array_values(
             array_filter(
                 PinKind::cases(),
                 static fn(PinKind $kind): bool => [] !==
@@ -113,39 +164,41 @@ final readonly class Deciding
                     ),
             ),
         );
-        if ($quilt->isLoaded() && null === $this->of($quilt, $before)->known->pin('load')) {
-            $decided[] = PinKind::Load;
-        }
-        if ([] === $decided) {
-            return $after;
-        }
-        $old = SheetPins::of($after);
+
+        return $quilt->isLoaded() && null === Pin::among(SheetPins::of($before), PinKind::Load->value)
+            ? [...$kinds, PinKind::Load]
+            : $kinds;
+    }
+
+    /**
+     * What was kept and still holds, with what was chosen now; what was decided anew and not done yet goes.
+     *
+     * @param list<Pin>               $kept
+     * @param list<PinKind>           $kinds     what is decided anew
+     * @param array<string, Decision> $decisions as the quilt comes to stand
+     * @param \Closure(Decision): bool $isChosen
+     *
+     * @return list<Pin>
+     */
+    private function pins(array $kept, array $kinds, array $decisions, \Closure $isChosen, Person $person): array
+    {
         $pins = array_values(
             array_filter(
-                $old,
-                static fn(Pin $pin): bool => ($pin->isDone() || !\in_array(PinKind::of($pin->key), $decided, true)) &&
-                    ($quilt->isLoaded() || PinKind::Load !== PinKind::of($pin->key)),
+                $kept,
+                static fn(Pin $pin): bool => $pin->isDone() || !\in_array(PinKind::of($pin->key), $kinds, true),
             ),
         );
-        $stands = [
-            ...$this->of($quilt, $after)->decisions(),
-            ...array_filter(
-                $this->of($quilt, $before)->decisions(),
-                static fn(Decision $decision): bool => PinKind::Load === $decision->kind,
-            ),
-        ];
-        foreach ($stands as $decision) {
-            $isKept = [] !== array_filter($pins, static fn(Pin $pin): bool => $pin->key === $decision->key);
+        foreach ($decisions as $decision) {
             if (
-                !$isKept &&
-                \in_array($decision->kind, $decided, true) &&
-                $this->isChosen($decision, $before, $after, $isOffer)
+                null === Pin::among($pins, $decision->key) &&
+                \in_array($decision->kind, $kinds, true) &&
+                $isChosen($decision)
             ) {
                 $pins[] = SheetPins::pin($decision, $person->name(), $this->now());
             }
         }
 
-        return SheetPins::with($after, $pins);
+        return $pins;
     }
 
     /** Whether somebody chose it, rather than that it came out so. */
@@ -166,28 +219,6 @@ final readonly class Deciding
     private function edge(Decision $decision): string
     {
         return explode('/', $decision->key)[1] ?? '';
-    }
-
-    /** The question; or the sheet to keep where it was answered; null where there is nothing to ask. */
-    private function asks(Quilt $quilt, Sheet $before, Sheet $after, string $answer, Person $person): Asked|Sheet|null
-    {
-        if ([] === SheetPins::of($after) || $before->equals($after)) {
-            return null;
-        }
-        $stands = $this->of($quilt, $before);
-        $known = array_map(static fn(BrokenPin $one): string => $one->pin->key, $stands->brokenPins());
-        $broken = array_values(
-            array_filter(
-                $this->of($quilt, $after)->brokenPins(),
-                static fn(BrokenPin $one): bool => !\in_array($one->pin->key, $known, true),
-            ),
-        );
-
-        return match (true) {
-            [] === $broken => null,
-            self::LET_GO === $answer => $this->settled($after, $broken, $person),
-            default => new Asked($after, $broken, $stands),
-        };
     }
 
     /** What was kept and is not any more is taken as it is now, with who said so and when. */

@@ -51,13 +51,9 @@ final readonly class LoadView
     /** Who has done a promise and when; null while nobody has. */
     public function done(Decision $promise): ?Pin
     {
-        foreach ($this->pins as $pin) {
-            if ($pin->key === $promise->key) {
-                return $pin->isDone() ? $pin : null;
-            }
-        }
+        $pin = Pin::among($this->pins, $promise->key);
 
-        return null;
+        return true === $pin?->isDone() ? $pin : null;
     }
 
     public function sentence(): Phrase

@@ -49,14 +49,14 @@ final readonly class Choice
         if (Decision::Asked === $this->decidedBy) {
             return Phrase::of(
                 'You load it ' .
-                    $this->words($this->chosen) .
+                    $this->chosen->words() .
                     ($this->isOverruled() ? ', against the proposal.' : ', and so it is proposed.'),
             );
         }
 
         return Phrase::of(
             'Load it ' .
-                $this->words($this->chosen) .
+                $this->chosen->words() .
                 ': ' .
                 match ($this->decidedBy) {
                     Decision::Loads => 'only so does it go on this frame.',
@@ -83,10 +83,5 @@ final readonly class Choice
                 fn(Criterion $criterion): bool => $criterion->better === $this->chosen->other(),
             ),
         );
-    }
-
-    private function words(Direction $direction): string
-    {
-        return Direction::AsIs === $direction ? 'as it is' : 'turned';
     }
 }

@@ -15,6 +15,15 @@ enum Direction: string
         return self::Turned === $this;
     }
 
+    /** How the quilt lies: "as it is". */
+    public function words(): string
+    {
+        return match ($this) {
+            self::AsIs => 'as it is',
+            self::Turned => 'turned',
+        };
+    }
+
     public function other(): self
     {
         return match ($this) {

@@ -6,7 +6,6 @@ namespace Schwung\Core\Preparation;
 
 use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Job\Pin;
-use Schwung\Core\Material\Direction;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Phrase;
 
@@ -57,7 +56,6 @@ final readonly class DecisionRule
     private function way(Preparation $preparation): array
     {
         $plan = $preparation->kept();
-        $lies = Direction::AsIs === $plan?->chosen() ? 'as it is' : 'turned';
 
         return null === $plan
             ? []
@@ -65,7 +63,11 @@ final readonly class DecisionRule
                 new Decision(
                     'way',
                     PinKind::Way,
-                    Phrase::of("The quilt lies $lies: its %s edge leads.", $preparation->leads()->value),
+                    Phrase::of(
+                        'The quilt lies %s: its %s edge leads.',
+                        $plan->chosen()->words(),
+                        $preparation->leads()->value,
+                    ),
                 ),
             ];
     }
@@ -123,7 +125,7 @@ final readonly class DecisionRule
                     PinKind::Load,
                     Phrase::of(
                         'It lies %s over a backing of at least %s × %s, lead held by %s, tail by %s.',
-                        Direction::AsIs === $plan->chosen() ? 'as it is' : 'turned',
+                        $plan->chosen()->words(),
                         $required->across->figure,
                         $required->along->figure,
                         $plan->job->load->lead->words(),

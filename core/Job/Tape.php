@@ -65,6 +65,12 @@ final readonly class Tape
             };
     }
 
+    /** The guess of a measure that is not taken yet; null where it is taken, or where nothing tells. */
+    public function guessOfOpen(Taping $measure): ?Length
+    {
+        return null === $this->at($measure) ? $this->guess($measure) : null;
+    }
+
     /**
      * @param list<Taping> $layer
      *

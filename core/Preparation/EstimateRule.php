@@ -31,13 +31,13 @@ final readonly class EstimateRule
     public function __construct(private Practice $practice) {}
 
     /**
-     * @param Top     $top     with what is open guessed
+     * @param Top          $top     with what is open guessed
      * @param Backing|null $backing likewise; null while there is not one measure each way
      */
     public function estimate(Tape $tape, Top $top, ?Backing $backing, Load $load, Direction $direction): Estimate
     {
         $now = $this->ranges($tape, $top, $backing, $load, $direction);
-        $open = [...$this->openOfTop($tape), ...null === $backing ? [] : $this->openOfBacking($tape)];
+        $open = [...$this->openOfTop($tape), ...null === $backing ? [] : $tape->open(Taping::BACKING)];
         $counts = $this->deciding($now);
         $left = array_map(function (Taping $measure) use ($tape, $top, $backing, $load, $direction, $counts): int {
             $guess = $tape->guess($measure);
@@ -62,12 +62,6 @@ final readonly class EstimateRule
         return array_values(
             array_filter($tape->open(Taping::TOP), static fn(Taping $measure): bool => !$measure->isDiagonal()),
         );
-    }
-
-    /** @return list<Taping> the diagonal last: it only says how square the four sides lie */
-    private function openOfBacking(Tape $tape): array
-    {
-        return $tape->open(Taping::BACKING);
     }
 
     /**

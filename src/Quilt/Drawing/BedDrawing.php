@@ -187,9 +187,7 @@ final readonly class BedDrawing
     /** What may be guessed of a measure that is not taken yet; null where it is, or where nothing tells. */
     public function guessOf(Taping $measure): ?Length
     {
-        $tape = $this->known->known->parts->tape;
-
-        return null === $tape->at($measure) ? $tape->guess($measure) : null;
+        return $this->known->known->parts->tape->guessOfOpen($measure);
     }
 
     /** Whether what is drawn of the top rests on a guess. */

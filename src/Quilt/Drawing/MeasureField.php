@@ -76,7 +76,7 @@ final readonly class MeasureField
             x2: $this->x2,
             y2: $this->y2,
             isMeasured: null !== $tape->at($measure),
-            guess: null === $tape->at($measure) ? $tape->guess($measure) : null,
+            guess: $tape->guessOfOpen($measure),
         );
     }
 }

@@ -14,6 +14,24 @@ const glyphs = /** @type {Record<string, string>} */ ({
 export const stepOf = (units, fraction) => (units === "in" ? 25.4 / fraction : 1);
 
 /**
+ * Steps of an inch as a mixed number, "1 7/8", its part reduced.
+ *
+ * @param {number} steps not below zero
+ * @param {number} fraction
+ * @param {Record<string, string>} signs for parts that have one of their own
+ */
+export function mixed(steps, fraction, signs = {}) {
+  const whole = Math.floor(steps / fraction);
+  let [numerator, denominator] = [steps % fraction, fraction];
+  while (numerator > 0 && numerator % 2 === 0) {
+    numerator /= 2;
+    denominator /= 2;
+  }
+  const part = numerator === 0 ? "" : (signs[`${numerator}/${denominator}`] ?? `${numerator}/${denominator}`);
+  return [whole === 0 && part !== "" ? "" : whole, part].filter((text) => text !== "").join(" ");
+}
+
+/**
  * @param {number} steps
  * @param {string} units
  * @param {number} fraction
@@ -24,12 +42,5 @@ export function written(steps, units, fraction) {
   if (units !== "in") {
     return `${sign}${size} mm`;
   }
-  const whole = Math.floor(size / fraction);
-  let [numerator, denominator] = [size % fraction, fraction];
-  while (numerator > 0 && numerator % 2 === 0) {
-    numerator /= 2;
-    denominator /= 2;
-  }
-  const part = numerator === 0 ? "" : (glyphs[`${numerator}/${denominator}`] ?? `${numerator}/${denominator}`);
-  return `${sign}${[whole === 0 && part !== "" ? "" : whole, part].filter((text) => text !== "").join(" ")} in`;
+  return `${sign}${mixed(size, fraction, glyphs)} in`;
 }

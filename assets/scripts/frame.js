@@ -7,6 +7,7 @@ import { Log } from "./frame-log.js";
 import { watchProblem } from "./frame-problem.js";
 import { Readings } from "./frame-readings.js";
 import { watchTicks } from "./frame-ticks.js";
+import { keepPage } from "./keep-page.js";
 
 /** "pins and holders:0;side clamps:off", by part. @param {string} text @returns {Record<string, string>} */
 const pairs = (text) => Object.fromEntries(text === "" ? [] : text.split(";").map((pair) => pair.split(":")));
@@ -503,16 +504,7 @@ window.setInterval(() => log.sync(), 1000);
 window.setInterval(showTimer, 1000);
 // What waits here is not cleared to make room for something else, where the browser grants that.
 navigator.storage?.persist?.().catch(() => {});
-if ("serviceWorker" in navigator) {
-  navigator.serviceWorker
-    .register("/frame-worker.js")
-    .then(() => navigator.serviceWorker.ready)
-    .then(({ active }) => {
-      const parts = performance.getEntriesByType("resource").map(({ name }) => name);
-      active?.postMessage({ keep: [window.location.href, ...parts] });
-    })
-    .catch(() => {});
-}
+keepPage();
 watchKeys(root, actions);
 const problem = /** @type {HTMLFormElement} */ (root.querySelector("[data-problem]"));
 watchProblem(problem, (data) => {

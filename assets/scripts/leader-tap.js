@@ -1,6 +1,7 @@
 // A check of a leader by tapping: a station, and how far its edge lies from the line. What is tapped is written as lines
 // of text into the field behind it, "-25: 1 7/8", which is all there is without scripts.
-import { stepOf, written } from "./frame-lengths.js";
+import { mixed, stepOf, written } from "./frame-lengths.js";
+import { stepButton } from "./step-button.js";
 
 const finest = 16;
 
@@ -41,16 +42,7 @@ export function readingsOf(text, units) {
 
 /** As the field reads it: sixteenths of an inch, or centimetres. @param {number} steps @param {string} units */
 export function plain(steps, units) {
-  if (units !== "in") {
-    return `${steps / 10} cm`;
-  }
-  const whole = Math.floor(steps / finest);
-  let [part, of] = [steps % finest, finest];
-  while (part > 0 && part % 2 === 0) {
-    part /= 2;
-    of /= 2;
-  }
-  return `${[whole === 0 && part > 0 ? "" : whole, part > 0 ? `${part}/${of}` : ""].filter((text) => text !== "").join(" ")} in`;
+  return units === "in" ? `${mixed(steps, finest)} in` : `${steps / 10} cm`;
 }
 
 /** @param {Map<number, number>} readings @param {string} units */
@@ -85,15 +77,6 @@ function watch(field) {
   /** What the nearest station reads, where a new one most likely lies. @param {number} place */
   const nearest = (place) =>
     [...readings].sort(([one], [other]) => Math.abs(one - place) - Math.abs(other - place))[0]?.[1] ?? perUnit;
-  const button = (/** @type {string} */ text, /** @type {() => void} */ does, /** @type {string} */ label = text) => {
-    const made = document.createElement("button");
-    made.type = "button";
-    made.className = "button tray-step";
-    made.textContent = text;
-    made.setAttribute("aria-label", label);
-    made.addEventListener("click", does);
-    return made;
-  };
   const said = (/** @type {number} */ at) =>
     at === 0 ? "at the centre mark" : `${Math.abs(at)} ${units} to the ${at < 0 ? "left" : "right"}`;
 
@@ -102,8 +85,9 @@ function watch(field) {
     row.className = "leader-stations";
     for (const at of all) {
       const value = readings.get(at);
-      const station = button(
+      const station = stepButton(
         "",
+        `${said(at)}: ${value === undefined ? "not measured" : written(value, units, finest).replace("+", "")}`,
         () => {
           chosen = at;
           if (!readings.has(at)) {
@@ -111,7 +95,6 @@ function watch(field) {
           }
           show();
         },
-        `${said(at)}: ${value === undefined ? "not measured" : written(value, units, finest).replace("+", "")}`,
       );
       station.classList.add("leader-station");
       station.setAttribute("aria-pressed", String(at === chosen));
@@ -136,11 +119,11 @@ function watch(field) {
       says.append(`${said(at)}: `, amount);
       panel.append(
         says,
-        button(`−1 ${units}`, () => change(at, -perUnit), `1 ${units} less`),
-        button(`−${fine}`, () => change(at, -1), `${fine} less`),
-        button(`+${fine}`, () => change(at, 1), `${fine} more`),
-        button(`+1 ${units}`, () => change(at, perUnit), `1 ${units} more`),
-        button("Not measured", () => {
+        stepButton(`−1 ${units}`, `1 ${units} less`, () => change(at, -perUnit)),
+        stepButton(`−${fine}`, `${fine} less`, () => change(at, -1)),
+        stepButton(`+${fine}`, `${fine} more`, () => change(at, 1)),
+        stepButton(`+1 ${units}`, `1 ${units} more`, () => change(at, perUnit)),
+        stepButton("Not measured", "Not measured", () => {
           readings.delete(at);
           chosen = null;
           keep();

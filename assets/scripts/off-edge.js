@@ -63,11 +63,10 @@ function watch(drawing) {
       if (from !== null) {
         const scale = drawing.viewBox.baseVal.height / drawing.getBoundingClientRect().height;
         const dy = (event.clientY - from) * scale;
-        const begun = isEdge ? 0 : -(waves[/** @type {keyof waves} */ (flatness.value)] ?? 0);
         if (isEdge) {
           set(curl, curlOf(dy));
         } else {
-          set(flatness, flatnessOf(begun === 0 ? dy : dy));
+          set(flatness, flatnessOf(dy));
         }
       }
     });

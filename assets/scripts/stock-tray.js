@@ -1,5 +1,6 @@
 // The pieces at hand as a tray: every length with minus and plus. What is in the tray is written as lines of text into
 // the field behind it, "36 in x 3", which is all there is without scripts.
+import { stepButton } from "./step-button.js";
 
 /** @typedef {{length: string, count: number}} Kind */
 
@@ -40,10 +41,9 @@ function watchLengths(field) {
   const words = document.querySelector(`label[for="${field.id}"]`)?.textContent?.trim() ?? "";
   let kinds = kindsOf(field.value);
   // What cannot be read as a tray stays text, so that nothing of it is lost.
-  if (linesOf(kinds).split("\n").length !== field.value.split(/\r?\n/).filter((line) => line.trim() !== "").length) {
-    if (field.value.trim() !== "") {
-      return;
-    }
+  const lines = field.value.split(/\r?\n/).filter((line) => line.trim() !== "");
+  if (lines.length > 0 && linesOf(kinds).split("\n").length !== lines.length) {
+    return;
   }
   const tray = make("div", { class: "tray", role: "group", "aria-label": words });
   field.after(tray);
@@ -77,18 +77,8 @@ function watchLengths(field) {
         piece.setAttribute("width", String(Math.max(3, (100 * share(kind.length)) / longest)));
         bar.append(piece);
       }
-      const less = make(
-        "button",
-        { type: "button", class: "button tray-step", "aria-label": `one ${kind.length} less` },
-        "−",
-      );
-      const more = make(
-        "button",
-        { type: "button", class: "button tray-step", "aria-label": `one ${kind.length} more` },
-        "+",
-      );
-      less.addEventListener("click", () => change(kind, -1));
-      more.addEventListener("click", () => change(kind, 1));
+      const less = stepButton("−", `one ${kind.length} less`, () => change(kind, -1));
+      const more = stepButton("+", `one ${kind.length} more`, () => change(kind, 1));
       return make(
         "div",
         { class: "tray-row" },
@@ -129,19 +119,12 @@ function watchLengths(field) {
 /** @param {HTMLInputElement} field */
 function watchCount(field) {
   const words = document.querySelector(`label[for="${field.id}"]`)?.textContent?.trim() ?? "";
-  const step = (/** @type {number} */ by, /** @type {string} */ sign, /** @type {string} */ says) => {
-    const button = make(
-      "button",
-      { type: "button", class: "button tray-step", "aria-label": `${says} ${words.toLowerCase()}` },
-      sign,
-    );
-    button.addEventListener("click", () => {
+  const step = (/** @type {number} */ by, /** @type {string} */ sign, /** @type {string} */ says) =>
+    stepButton(sign, `${says} ${words.toLowerCase()}`, () => {
       const next = Math.max(0, Number(field.value || 0) + by);
       field.value = next === 0 ? "" : String(next);
       field.dispatchEvent(new Event("input", { bubbles: true }));
     });
-    return button;
-  };
   const row = make("div", { class: "tray-row" });
   field.before(row);
   row.append(step(-10, "−", "ten fewer"), field, step(10, "+", "ten more"));

@@ -87,12 +87,12 @@ function goOnAlone() {
 
 /** Sends what was kept, all of one unit system at once. */
 async function sendKept() {
-  const box = form() ?? document.querySelector("form");
+  const box = form();
   const entries = Object.entries(kept());
-  const token = /** @type {HTMLInputElement | null} */ (form()?.elements.namedItem("_token") ?? null);
-  if (entries.length === 0 || !box || !token) {
+  if (entries.length === 0 || !box) {
     return;
   }
+  const token = /** @type {HTMLInputElement} */ (box.elements.namedItem("_token"));
   const { units } = entries[0][1];
   const body = new URLSearchParams({ _token: token.value, units });
   const sent = entries.filter(([, entry]) => entry.units === units);
@@ -100,7 +100,7 @@ async function sendKept() {
     body.set(`f[${path}]`, entry.text);
   }
   try {
-    const answer = await fetch(form()?.action ?? location.href, { method: "POST", body, redirect: "manual" });
+    const answer = await fetch(box.action, { method: "POST", body, redirect: "manual" });
     if (answer.type !== "opaqueredirect" && !answer.ok) {
       return;
     }
@@ -170,8 +170,8 @@ document.addEventListener("htmx:sendError", (event) => {
     goOnAlone();
   }
 });
-document.addEventListener("htmx:afterSwap", (event) => {
-  if (/** @type {HTMLElement} */ (event.target).id === "walk" || document.getElementById("walk")) {
+document.addEventListener("htmx:afterSwap", () => {
+  if (walk()) {
     arrive();
   }
 });

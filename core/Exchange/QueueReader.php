@@ -122,12 +122,7 @@ final readonly class QueueReader
     private function names(Node $node): array
     {
         $names = [];
-        $items = $node->items();
-        if ([] === $items && !$node->isMissing()) {
-            $node->fault('a list of one frame or more');
-        }
-        $node->isRequired('a list of one frame or more');
-        foreach ($items as $item) {
+        foreach ($this->filled($node, 'a list of one frame or more') as $item) {
             $name = $item->text(80);
             if (null !== $name && \in_array($name, $names, true)) {
                 $item->fault('a frame that is named once');
@@ -158,8 +153,8 @@ final readonly class QueueReader
             $members = $item->members(['id', 'due', 'frames', 'minutes', 'not_before', 'weight', 'traits']);
             $id = $members['id']->text(80);
             $minutes = $members['minutes']->count(self::MOST_MINUTES);
-            $due = $members['due']->isMissing() ? null : $this->day($members['due']);
-            $notBefore = $members['not_before']->isMissing() ? null : $this->clock($members['not_before']);
+            $due = $this->day($members['due']->given());
+            $notBefore = $this->clock($members['not_before']->given());
             $weight = $members['weight']->isMissing() ? 1.0 : $members['weight']->number(1000);
             $able = $this->framesOf($members['frames'], $frames);
             $traits = $this->traits($members['traits']);
@@ -188,16 +183,12 @@ final readonly class QueueReader
      */
     private function framesOf(Node $node, array $frames): array
     {
-        $node->isRequired('a list of frames that it can go on');
         $able = [];
-        foreach ($node->items() as $item) {
+        foreach ($this->filled($node, 'a list of frames that it can go on') as $item) {
             $name = $item->oneOf($frames);
             if (null !== $name) {
                 $able[] = $name;
             }
-        }
-        if ([] === $able && [] === $node->items() && !$node->isMissing()) {
-            $node->fault('a list of frames that it can go on');
         }
 
         return array_values(array_unique($able));
@@ -208,7 +199,7 @@ final readonly class QueueReader
     {
         $traits = [];
         foreach ($node->isMissing() ? [] : $node->members(self::TRAITS) as $what => $member) {
-            $text = $member->isMissing() ? null : $member->text(80);
+            $text = $member->given()?->text(80);
             if (null !== $text) {
                 $traits[$what] = $text;
             }
@@ -222,7 +213,7 @@ final readonly class QueueReader
     {
         $setup = [];
         foreach ($node->isMissing() ? [] : $node->members(self::TRAITS) as $what => $member) {
-            $minutes = $member->isMissing() ? null : $member->number(WorkingTime::DAY);
+            $minutes = $member->given()?->number(WorkingTime::DAY);
             if (null !== $minutes) {
                 $setup[$what] = (int) round($minutes);
             }
@@ -271,9 +262,9 @@ final readonly class QueueReader
         foreach ($node->items() as $item) {
             $members = $item->members(['id', 'frame', 'place', 'not_before']);
             $id = $members['id']->oneOf(array_map(static fn(QueueJob $job): string => $job->id, $jobs));
-            $frame = $members['frame']->isMissing() ? null : $members['frame']->oneOf($frames);
-            $place = $members['place']->isMissing() ? null : $members['place']->count(self::MOST_JOBS);
-            $notBefore = $members['not_before']->isMissing() ? null : $this->clock($members['not_before']);
+            $frame = $members['frame']->given()?->oneOf($frames);
+            $place = $members['place']->given()?->count(self::MOST_JOBS);
+            $notBefore = $this->clock($members['not_before']->given());
             foreach ($jobs as $i => $job) {
                 if ($job->id !== $id) {
                     continue;
@@ -310,34 +301,48 @@ final readonly class QueueReader
                 );
     }
 
-    private function day(Node $node): ?\DateTimeImmutable
+    /** @return list<Node> of a list that has one at least */
+    private function filled(Node $node, string $expected): array
     {
-        $text = $node->text();
-        $day = null === $text ? false : \DateTimeImmutable::createFromFormat('!Y-m-d', $text, new \DateTimeZone('UTC'));
-        if (null !== $text && (false === $day || $day->format('Y-m-d') !== $text)) {
-            $node->fault('a day, like "2027-03-05"');
-
-            return null;
+        $items = $node->items();
+        if ($node->isRequired($expected) && [] === $items) {
+            $node->fault($expected);
         }
 
-        return false === $day ? null : $day;
+        return $items;
+    }
+
+    private function day(?Node $node): ?\DateTimeImmutable
+    {
+        return $this->moment($node, $node?->text(), ['Y-m-d'], 'a day, like "2027-03-05"');
     }
 
     /** A day, or a time of it; an offset says nothing here, for all is the studio's wall clock. */
-    private function clock(Node $node): ?\DateTimeImmutable
+    private function clock(?Node $node): ?\DateTimeImmutable
     {
-        $text = $node->text();
+        $text = $node?->text();
+
+        return $this->moment(
+            $node,
+            null === $text ? null : (string) preg_replace('/(?:Z|[+-]\d{2}:\d{2})$/', '', $text),
+            ['Y-m-d', 'Y-m-d\TH:i', 'Y-m-d\TH:i:s'],
+            'a time of the studio\'s clock, like "2027-03-02T10:00"',
+        );
+    }
+
+    /** @param list<string> $formats */
+    private function moment(?Node $node, ?string $text, array $formats, string $expected): ?\DateTimeImmutable
+    {
         if (null === $text) {
             return null;
         }
-        $bare = (string) preg_replace('/(?:Z|[+-]\d{2}:\d{2})$/', '', $text);
-        foreach (['Y-m-d', 'Y-m-d\TH:i', 'Y-m-d\TH:i:s'] as $format) {
-            $moment = \DateTimeImmutable::createFromFormat("!$format", $bare, new \DateTimeZone('UTC'));
-            if (false !== $moment && $moment->format($format) === $bare) {
+        foreach (str_contains($text, "\0") ? [] : $formats as $format) {
+            $moment = \DateTimeImmutable::createFromFormat("!$format", $text, new \DateTimeZone('UTC'));
+            if (false !== $moment && $moment->format($format) === $text) {
                 return $moment;
             }
         }
-        $node->fault('a time of the studio\'s clock, like "2027-03-02T10:00"');
+        $node?->fault($expected);
 
         return null;
     }

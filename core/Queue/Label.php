@@ -7,6 +7,8 @@ namespace Schwung\Core\Queue;
 /** A course of some quilts on one frame, by what it comes to and by its last quilt. */
 final readonly class Label
 {
+    use KeepsBest;
+
     /**
      * @param float     $late     weighted lateness
      * @param int       $lateJobs how many are late
@@ -24,26 +26,9 @@ final readonly class Label
         public ?self $before = null,
     ) {}
 
-    /** Whether nothing of the other is better. */
     public function beats(self $that): bool
     {
         return $this->late <= $that->late && $this->lateJobs <= $that->lateJobs && $this->work <= $that->work;
-    }
-
-    /**
-     * @param list<self> $labels none of which beats another
-     *
-     * @return list<self> with one more, without what that beats
-     */
-    public static function kept(array $labels, self $new): array
-    {
-        foreach ($labels as $label) {
-            if ($label->beats($new)) {
-                return $labels;
-            }
-        }
-
-        return [...array_values(array_filter($labels, static fn(self $label): bool => !$new->beats($label))), $new];
     }
 
     /** @return list<int> the numbers of its quilts, the first first */

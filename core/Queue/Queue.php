@@ -23,12 +23,6 @@ final readonly class Queue
         public int $now = 0,
     ) {}
 
-    /** @param list<QueueJob> $jobs */
-    public function with(array $jobs): self
-    {
-        return new self($this->time, $this->frames, $jobs, $this->running, $this->setup, $this->now);
-    }
-
     public function runningOn(string $frame): ?Running
     {
         foreach ($this->running as $running) {

@@ -7,6 +7,8 @@ namespace Schwung\Core\Queue;
 /** Some quilts shared out between some frames. */
 final readonly class Share
 {
+    use KeepsBest;
+
     /** @param array<array-key, Label> $courses by frame */
     public function __construct(
         public float $late = 0.0,
@@ -33,21 +35,5 @@ final readonly class Share
     public function beats(self $that): bool
     {
         return $this->late <= $that->late && $this->lateJobs <= $that->lateJobs && $this->end <= $that->end;
-    }
-
-    /**
-     * @param list<self> $shares none of which beats another
-     *
-     * @return list<self>
-     */
-    public static function kept(array $shares, self $new): array
-    {
-        foreach ($shares as $share) {
-            if ($share->beats($new)) {
-                return $shares;
-            }
-        }
-
-        return [...array_values(array_filter($shares, static fn(self $share): bool => !$new->beats($share))), $new];
     }
 }

@@ -61,17 +61,13 @@ final class WorkingTime
     /** When work that follows so many minutes of work begins; null beyond the horizon. */
     public function startsAt(int $work): ?int
     {
-        $span = $this->spanOf($work, false);
-
-        return null === $span ? null : $span[0] + $work - $span[2];
+        return $this->on($this->spanOf($work, false), $work);
     }
 
     /** When so many minutes of work are done; null beyond the horizon. */
     public function endsAt(int $work): ?int
     {
-        $span = $this->spanOf($work, true);
-
-        return null === $span ? null : $span[0] + $work - $span[2];
+        return $this->on($this->spanOf($work, true), $work);
     }
 
     /** All the work up to the horizon. */
@@ -80,6 +76,12 @@ final class WorkingTime
         $this->reachDay(self::HORIZON_DAYS);
 
         return $this->worked;
+    }
+
+    /** @param array{int, int, int}|null $span */
+    private function on(?array $span, int $work): ?int
+    {
+        return null === $span ? null : $span[0] + $work - $span[2];
     }
 
     /** @return array{int, int, int}|null the span in which work ends at, or begins after, so many minutes of work */

@@ -158,6 +158,10 @@ final class QueueCommandTest extends TestCase
         yield 'a frame that is not there' => [['jobs' => [[...$job, 'frames' => ['west']]]], '/jobs/0/frames/0'];
         yield 'the same quilt twice' => [['jobs' => [$job, $job]], '/jobs/1/id'];
         yield 'a day that no month has' => [['off' => ['2027-02-30']], '/off/0'];
+        yield 'a day with a byte of nothing' => [['off' => ["2027-03-02\0"]], '/off/0'];
+        yield 'a time that no day has' => [['from' => '2027-03-01T24:30'], '/from'];
+        yield 'no frame' => [['frames' => []], '/frames'];
+        yield 'a quilt for no frame' => [['jobs' => [[...$job, 'frames' => []]]], '/jobs/0/frames'];
         yield 'work beyond all days' => [
             ['hours' => ['mon' => ['09:00-09:01']], 'jobs' => [[...$job, 'minutes' => 5000]]],
             '/jobs',

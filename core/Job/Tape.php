@@ -17,12 +17,6 @@ final readonly class Tape
         return $this->taken[$measure->value] ?? null;
     }
 
-    /** @param list<Taping> $layer */
-    public function hasAll(array $layer): bool
-    {
-        return [] === $this->open($layer);
-    }
-
     /**
      * @param list<Taping> $layer
      *

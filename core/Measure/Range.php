@@ -24,11 +24,6 @@ final readonly class Range
         return $this->high->minus($this->low);
     }
 
-    public function plus(self $that): self
-    {
-        return new self($this->low->plus($that->low), $this->high->plus($that->high));
-    }
-
     /** What is left of this when that is taken away: least where this is least and that most. */
     public function minus(self $that): self
     {

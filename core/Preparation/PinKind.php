@@ -26,15 +26,6 @@ enum PinKind: string
         return self::tryFrom(explode('/', $key)[0]);
     }
 
-    /** Whether hands have to do it before the quilt goes on its frame. */
-    public function isPromise(): bool
-    {
-        return match ($this) {
-            self::Strip, self::Piecing, self::SquareUp, self::Client, self::Pieces, self::Trim => true,
-            self::Way, self::Hold, self::Design, self::Load => false,
-        };
-    }
-
     /** @return list<string> where it is decided: whoever changes that decides anew, and is not asked */
     public function decidedAt(): array
     {

@@ -147,6 +147,28 @@ for (const [width, height] of [
   });
 }
 
+test("on a phone no letter of a drawing is smaller than 11 px", async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  for (const [title, stage] of [
+    ["Harbour lamps", "measure"],
+    ["Long acre", "backing"],
+    ["Great meadow", "load"],
+  ]) {
+    await openQuilt(page, title, stage);
+    const sizes = await page.locator("svg.bed text[font-size]:visible").evaluateAll((texts) =>
+      texts.map((text) => {
+        const drawing = text.ownerSVGElement;
+        return (
+          Number(text.getAttribute("font-size")) *
+          (drawing.getBoundingClientRect().width / drawing.viewBox.baseVal.width)
+        );
+      }),
+    );
+    expect(sizes.length, stage).toBeGreaterThan(4);
+    expect(Math.min(...sizes), stage).toBeGreaterThan(10.99);
+  }
+});
+
 test("the dark variant has contrast too", async ({ page }) => {
   await page.emulateMedia({ colorScheme: "dark" });
   for (const [title, stage] of [

@@ -17,21 +17,32 @@ final readonly class Course
      */
     public function lay(array $orders, bool $isProved = false): Schedule
     {
+        return $this->inOrder(array_map(self::merged(...), $orders), $isProved) ??
+            throw new \DomainException('Beyond the horizon.');
+    }
+
+    /**
+     * Lays quilts on the frames just so, whatever was pinned.
+     *
+     * @param array<array-key, list<QueueJob>> $orders by frame
+     *
+     * @return Schedule|null null where that is beyond the horizon
+     */
+    public function inOrder(array $orders, bool $isProved = false): ?Schedule
+    {
         $placed = [];
         foreach ($orders as $frame => $order) {
             // A name like "1" is a number once it is a key.
             $frame = (string) $frame;
             [$work, $traits] = $this->begin($frame);
-            foreach (self::merged($order) as $job) {
-                [$start, $work, $change] = $this->after($job, $work, $traits);
+            foreach ($order as $job) {
+                [$begins, $work, $change] = $this->after($job, $work, $traits);
                 $traits = $job->traits;
-                $placed[] = new Placed(
-                    $job,
-                    $frame,
-                    $this->queue->time->startsAt($start) ?? throw new \DomainException('Beyond the horizon.'),
-                    $this->queue->time->endsAt($work) ?? throw new \DomainException('Beyond the horizon.'),
-                    $change,
-                );
+                [$start, $end] = [$this->queue->time->startsAt($begins), $this->queue->time->endsAt($work)];
+                if (null === $start || null === $end) {
+                    return null;
+                }
+                $placed[] = new Placed($job, $frame, $start, $end, $change);
             }
         }
 

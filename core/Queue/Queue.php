@@ -49,4 +49,23 @@ final readonly class Queue
 
         return $minutes;
     }
+
+    /** The same with one of its quilts as given. */
+    public function replacing(QueueJob $other): self
+    {
+        return new self(
+            $this->time,
+            $this->frames,
+            array_map(static fn(QueueJob $job): QueueJob => $job->id === $other->id ? $other : $job, $this->jobs),
+            $this->running,
+            $this->setup,
+            $this->now,
+        );
+    }
+
+    /** The same in other hours. */
+    public function during(WorkingTime $time): self
+    {
+        return new self($time, $this->frames, $this->jobs, $this->running, $this->setup, $this->now);
+    }
 }

@@ -39,4 +39,47 @@ final readonly class Schedule
             $that->finish(),
         ];
     }
+
+    public function find(string $id): ?Placed
+    {
+        foreach ($this->placed as $placed) {
+            if ($id === $placed->job->id) {
+                return $placed;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<Placed> of one frame, in their order there */
+    public function on(string $frame): array
+    {
+        return array_values(array_filter($this->placed, static fn(Placed $placed): bool => $frame === $placed->frame));
+    }
+
+    /**
+     * @param list<string> $frames
+     *
+     * @return array<array-key, list<QueueJob>> by frame, in order
+     */
+    public function orders(array $frames): array
+    {
+        $orders = array_fill_keys($frames, []);
+        foreach ($this->placed as $placed) {
+            $orders[$placed->frame][] = $placed->job;
+        }
+
+        return $orders;
+    }
+
+    /** @return array<array-key, int> calendar days by id */
+    public function daysLateById(): array
+    {
+        $days = [];
+        foreach ($this->placed as $placed) {
+            $days[$placed->job->id] = $placed->daysLate();
+        }
+
+        return $days;
+    }
 }

@@ -16,6 +16,9 @@ final class WorkingTime
     /** Longer than anybody waits for a quilt. */
     public const HORIZON_DAYS = 3653;
     public const DAY = 1440;
+    private const NINE = 540;
+    /** Nobody works longer into the night, at ten. */
+    private const LATEST = 1320;
 
     /** @var list<array{int, int, int}> from and to on the wall clock, and the work done before */
     private array $spans = [];
@@ -27,12 +30,46 @@ final class WorkingTime
     /**
      * @param array<int, list<array{int, int}>> $hours by weekday, 1 is Monday: from and to in minutes of the day, in order
      * @param array<string, true>               $off   days off, "2027-03-19"
+     * @param array<string, int>                $more  minutes that are worked longer on such a day
      */
     public function __construct(
         private readonly \DateTimeImmutable $firstDay,
         private readonly array $hours,
         private readonly array $off = [],
+        private readonly array $more = [],
     ) {}
+
+    /**
+     * The same with one day worked longer: after its hours, or from nine on where it has none.
+     *
+     * @param int $day counted from the first
+     *
+     * @return self|null null where that day has no room for it
+     */
+    public function withMore(int $day, int $minutes): ?self
+    {
+        $date = $this->firstDay->modify("+$day days")->format('Y-m-d');
+        $spans = $this->spansOn($day);
+        $until = [] === $spans ? self::NINE : $spans[\count($spans) - 1][1];
+
+        return $until + $minutes > self::LATEST
+            ? null
+            : new self($this->firstDay, $this->hours, $this->off, [
+                ...$this->more,
+                $date => ($this->more[$date] ?? 0) + $minutes,
+            ]);
+    }
+
+    /** @return list<array{int, int}> from and to in minutes of a day, counted from the first; in order */
+    public function spansOn(int $day): array
+    {
+        $date = $this->firstDay->modify("+$day days");
+        $spans = isset($this->off[$date->format('Y-m-d')]) ? [] : $this->hours[(int) $date->format('N')] ?? [];
+        $more = $this->more[$date->format('Y-m-d')] ?? 0;
+        $from = [] === $spans ? self::NINE : $spans[\count($spans) - 1][1];
+
+        return 0 === $more ? $spans : [...$spans, [$from, $from + $more]];
+    }
 
     /** The minute of the wall clock at which a moment is; below zero before the first day. */
     public static function minute(\DateTimeImmutable $firstDay, \DateTimeImmutable $moment): int
@@ -109,11 +146,7 @@ final class WorkingTime
     private function reachDay(int $day): void
     {
         for (; $this->days < min($day, self::HORIZON_DAYS); ++$this->days) {
-            $date = $this->firstDay->modify("+{$this->days} days");
-            if (isset($this->off[$date->format('Y-m-d')])) {
-                continue;
-            }
-            foreach ($this->hours[(int) $date->format('N')] ?? [] as [$from, $to]) {
+            foreach ($this->spansOn($this->days) as [$from, $to]) {
                 $this->spans[] = [$this->days * self::DAY + $from, $this->days * self::DAY + $to, $this->worked];
                 $this->worked += $to - $from;
             }

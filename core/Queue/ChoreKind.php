@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Schwung\Core\Queue;
+
+/** What has to be done beside the loads. */
+enum ChoreKind: string
+{
+    case AskClient = 'ask-client';
+    case AtTheTable = 'at-the-table';
+    case Unpack = 'unpack';
+    case PinZips = 'pin-zips';
+    case CheckLeader = 'check-leader';
+    case Needle = 'needle';
+    case Service = 'service';
+    case Load = 'load';
+    case GoOn = 'go-on';
+    case Typed = 'typed';
+}

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Schwung\Core\Queue;
+
+/**
+ * What would bring a late quilt into time, each way worked out with everything else in the order in which it stands: the
+ * next on a frame, its own or another, so many hours more on one day, or the first day that can be kept.
+ */
+final readonly class WaysOutRule
+{
+    /** Nobody works longer than this more on one day. */
+    private const MOST_MORE = 480;
+    private const BY = 30;
+    /** More work than two weeks ahead is not a day's work any more. */
+    private const DAYS = 14;
+
+    /**
+     * @param list<string> $frames that the quilt could go on, were it not pinned to fewer
+     *
+     * @return list<WayOut> the least costly first, the later day last
+     */
+    public function waysOut(Queue $queue, Schedule $schedule, Placed $late, array $frames): array
+    {
+        $ways = array_filter([
+            ...array_map(
+                fn(string $frame): ?WayOut => $this->nextOn($frame, $queue, $schedule, $late),
+                array_values(array_intersect($queue->frames, $frames)),
+            ),
+            $this->moreHours($queue, $schedule, $late),
+        ]);
+        usort(
+            $ways,
+            static fn(WayOut $one, WayOut $other): int => [$one->costs, $one->end] <=> [$other->costs, $other->end],
+        );
+
+        return [
+            ...$ways,
+            new WayOut(
+                WayOutKind::LaterDue,
+                $late->end,
+                frame: $late->frame,
+                day: intdiv($late->end - 1, WorkingTime::DAY),
+            ),
+        ];
+    }
+
+    private function nextOn(string $frame, Queue $queue, Schedule $schedule, Placed $late): ?WayOut
+    {
+        $orders = $schedule->orders($queue->frames);
+        foreach ($orders as $name => $order) {
+            $orders[$name] = array_values(
+                array_filter($order, static fn(QueueJob $job): bool => $job->id !== $late->job->id),
+            );
+        }
+        array_unshift($orders[$frame], $late->job->pinned([$frame], null, 0));
+        $laid = (new Course($queue))->inOrder($orders);
+        $moved = $laid?->find($late->job->id);
+
+        return null === $laid || null === $moved || $moved->daysLate() > 0
+            ? null
+            : new WayOut(
+                $frame === $late->frame ? WayOutKind::Next : WayOutKind::OtherFrame,
+                $moved->end,
+                $laid->weightedLateness() - ($schedule->weightedLateness() - $late->daysLate() * $late->job->weight),
+                $frame,
+            );
+    }
+
+    /** The fewest hours more, on the first day that has room for them. */
+    private function moreHours(Queue $queue, Schedule $schedule, Placed $late): ?WayOut
+    {
+        $last = min($late->job->due ?? -1, self::DAYS);
+        for ($minutes = self::BY; $minutes <= self::MOST_MORE; $minutes += self::BY) {
+            for ($day = intdiv($queue->now, WorkingTime::DAY); $day <= $last; ++$day) {
+                $time = $queue->time->withMore($day, $minutes);
+                $laid =
+                    null === $time
+                        ? null
+                        : (new Course($queue->during($time)))->inOrder($schedule->orders($queue->frames));
+                $moved = $laid?->find($late->job->id);
+                if (0 === $moved?->daysLate()) {
+                    return new WayOut(
+                        WayOutKind::MoreHours,
+                        $moved->end,
+                        frame: $late->frame,
+                        day: $day,
+                        minutes: $minutes,
+                    );
+                }
+            }
+        }
+
+        return null;
+    }
+}

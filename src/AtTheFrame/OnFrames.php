@@ -6,6 +6,7 @@ namespace App\AtTheFrame;
 
 use App\Account\Studio;
 use App\Platform\Build;
+use Schwung\Core\Queue\Workload;
 use Symfony\Contracts\Cache\CacheInterface;
 use Symfony\Contracts\Cache\ItemInterface;
 
@@ -32,7 +33,7 @@ final readonly class OnFrames
 
     private function one(Run $run, int $last): OnFrame
     {
-        /** @var array{pass: int, passes: int, left: string, parked: int|null, isFinished: bool} $stands */
+        /** @var array{pass: int, passes: int, left: string, parked: int|null, isFinished: bool, size: array{float, float}, work: array<string, array{float, float}>} $stands */
         $stands = $this->cache->get($this->key($run, $last), function (ItemInterface $item) use ($run): array {
             $item->expiresAfter(self::SECONDS);
             $view = $this->views->open($run);
@@ -43,6 +44,8 @@ final readonly class OnFrames
                 'left' => $view->remaining()->words(),
                 'parked' => $view->journal->parkedSince()?->getTimestamp(),
                 'isFinished' => $view->journal->isFinished(),
+                'size' => [$view->setup->across()->toMillimetres(), $view->setup->along()->toMillimetres()],
+                'work' => Workload::of($view->steps, $view->journal->done())->parts,
             ];
         });
 
@@ -50,16 +53,21 @@ final readonly class OnFrames
             quilt: $run->quilt->id(),
             title: $run->quilt->title(),
             frame: $run->quilt->frame()?->name(),
+            frameId: $run->quilt->frame()?->id(),
             pass: $stands['pass'],
             passes: $stands['passes'],
             left: $stands['left'],
             parked: null === $stands['parked'] ? null : new \DateTimeImmutable('@' . $stands['parked']),
             isFinished: $stands['isFinished'],
+            size: $stands['size'],
+            work: new Workload($stands['work']),
+            client: $run->quilt->client(),
+            due: $run->quilt->due(),
         );
     }
 
     private function key(Run $run, int $last): string
     {
-        return \sprintf('on-frame-%s-%s-%d', $this->build->id(), $run->id(), $last);
+        return \sprintf('on-the-frame-%s-%s-%d', $this->build->id(), $run->id(), $last);
     }
 }

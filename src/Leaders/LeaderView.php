@@ -25,6 +25,12 @@ final readonly class LeaderView
 
     public function isDue(): bool
     {
-        return $this->leader->loadsSinceInspection() >= self::DUE_AFTER;
+        return self::isDueOn($this->leader);
+    }
+
+    /** So many loads after the last check it is due for another. */
+    public static function isDueOn(StudioLeader $leader): bool
+    {
+        return $leader->loadsSinceInspection() >= self::DUE_AFTER;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Quilt;
 
 use App\Account\Person;
+use App\Bench\Typed;
 use App\Frames\StudioFrameRepository;
 use App\Quilt\Loading\Ways;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -28,6 +29,7 @@ final class EntryController extends AbstractController
         $input = new NewQuilt();
         $input->key = (string) new Ulid();
         $input->frame = $all[0] ?? null;
+        $input->due = Typed::day($request->query->getString('due'));
         $form = $this->createForm(NewQuiltType::class, $input, ['frames' => $all])->handleRequest($request);
         if ($form->isSubmitted() && $form->isValid()) {
             $quilt = $entry->enter(

@@ -6,11 +6,13 @@ namespace App\Quilt;
 
 use App\Designs\DesignOnShelf;
 use App\Designs\DesignShelf;
+use App\Frames\StudioFrame;
 use App\Leaders\LeadersOfFrame;
 use App\Leaders\StudioLeaderRepository;
 use App\Quilt\Pinning\SheetPins;
 use App\Settings\CurrentBody;
 use Schwung\Core\Exchange\JobReader;
+use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Job\Faults;
 use Schwung\Core\Job\Pin;
 use Schwung\Core\Measure\UnitSystem;
@@ -32,6 +34,29 @@ final readonly class Preparations
         return $this->ofSubject($quilt, Subject::of($quilt, $sheet), $units);
     }
 
+    /** The same on a frame that may be another than its own, held there by what that frame has. */
+    public function onFrame(Quilt $quilt, StudioFrame $frame, Sheet $sheet, UnitSystem $units): Preparation
+    {
+        $methods = array_map(static fn(HoldingSystem $system): string => $system->value, $frame->measures()->methods);
+        foreach ($quilt->frame() === $frame ? [] : ['lead', 'tail', 'top'] as $place) {
+            if ([] !== $methods && !\in_array($sheet->text("load/$place/method"), $methods, true)) {
+                $sheet = $sheet->with("load/$place/method", $methods[0]);
+            }
+        }
+
+        return $this->prepare(
+            $quilt,
+            new Subject(
+                $quilt->title(),
+                $sheet,
+                $frame->measures(),
+                $quilt->studio->practice()->differing($frame->distances()),
+            ),
+            $units,
+            $frame,
+        );
+    }
+
     /** @return list<Pin> what was kept; of a load only while the quilt is on its frame */
     private function pins(Quilt $quilt, Sheet $sheet): array
     {
@@ -46,6 +71,11 @@ final readonly class Preparations
     /** The same of a quilt as it was written down when it went on its frame. */
     public function ofSubject(Quilt $quilt, Subject $subject, UnitSystem $units): Preparation
     {
+        return $this->prepare($quilt, $subject, $units, $quilt->frame());
+    }
+
+    private function prepare(Quilt $quilt, Subject $subject, UnitSystem $units, ?StudioFrame $frame): Preparation
+    {
         $faults = new Faults();
         $parts = (new JobReader())->parts($subject->job($units)->toArray(), $faults, $subject->frame);
 
@@ -54,7 +84,7 @@ final readonly class Preparations
                 parts: $parts,
                 faults: $faults->all(),
                 practice: $subject->practice->differing($this->person->distances()),
-                leaders: new LeadersOfFrame($this->leaders, $quilt->frame()),
+                leaders: new LeadersOfFrame($this->leaders, $frame),
                 design: new DesignOnShelf($this->designs, $quilt->studio, $parts->desk->design),
                 body: $this->person->body(),
                 pins: $this->pins($quilt, $subject->sheet),

@@ -8,6 +8,7 @@ use App\Account\Studio;
 use App\Frames\StudioFrame;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
+use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\UnitSystem;
 use Schwung\Core\Plan\Standing;
 use Symfony\Bridge\Doctrine\Types\UlidType;
@@ -71,6 +72,21 @@ class Quilt
     #[ORM\Column(nullable: true)]
     private ?\DateTimeImmutable $finished = null;
 
+    /** Which one of the studio it is in a year; 0 before it is counted. */
+    #[ORM\Column(options: ['default' => 0])]
+    private int $number = 0;
+
+    #[ORM\Column(type: Types::SMALLINT, options: ['default' => 0])]
+    private int $numberYear = 0;
+
+    /** The load in which it goes on the frame beside others; null where it goes on alone. */
+    #[ORM\ManyToOne(targetEntity: self::class), ORM\JoinColumn(onDelete: 'SET NULL')]
+    private ?Quilt $carrier = null;
+
+    /** Where its middle lies in that load, in nanometres from the left end of the row of tops. */
+    #[ORM\Column(type: Types::BIGINT, nullable: true)]
+    private ?int $carriedAt = null;
+
     /** @param string $entryKey made when the form was shown, so that a second click makes no second quilt */
     public function __construct(
         #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)] public readonly Studio $studio,
@@ -97,7 +113,7 @@ class Quilt
         $this->frame = $frame;
     }
 
-    public function moveTo(Revision $revision): void
+    public function moveTo(?Revision $revision): void
     {
         $this->revision = $revision;
     }
@@ -147,6 +163,39 @@ class Quilt
     public function isLoaded(): bool
     {
         return null !== $this->loaded;
+    }
+
+    public function count(int $year, int $number): void
+    {
+        [$this->numberYear, $this->number] = [$year, $number];
+    }
+
+    /** "26-014": the fourteenth of its year. */
+    public function number(): string
+    {
+        return \sprintf('%02d-%03d', $this->numberYear % 100, $this->number);
+    }
+
+    public function rideIn(self $carrier, Length $middle): void
+    {
+        [$this->carrier, $this->carriedAt] = [$carrier, $middle->nanometres];
+    }
+
+    /** On the shelf by itself again. */
+    public function rideAlone(): void
+    {
+        [$this->carrier, $this->carriedAt] = [null, null];
+    }
+
+    public function carrier(): ?self
+    {
+        return $this->carrier;
+    }
+
+    /** Where its middle lies, from the left end of the row of tops that are loaded together. */
+    public function carriedAt(): ?Length
+    {
+        return null === $this->carriedAt ? null : Length::ofNanometres($this->carriedAt);
     }
 
     public function title(): string

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Quilt;
 
 use App\Account\Studio;
+use App\Bench\ShelfFilter;
 use App\Bench\ShelfPage;
 use App\Bench\ShelfRow;
 use App\Frames\StudioFrame;
 use App\Platform\KeepsRecords;
 use App\Platform\ReadsOneByOne;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
+use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\QueryBuilder;
 use Doctrine\Persistence\ManagerRegistry;
@@ -73,44 +75,121 @@ final class QuiltRepository extends ServiceEntityRepository
         $this->getEntityManager()->refresh($quilt, LockMode::PESSIMISTIC_WRITE);
     }
 
-    /**
-     * The shelf, without what is finished: soonest due first, those without a day last; $search is looked for in title
-     * and client.
-     */
-    public function findShelf(Studio $studio, string $search, int $page, UnitSystem $units): ShelfPage
+    /** @return list<Quilt> that wait for a frame, each alone or as a load of several; by due day, those without one last */
+    public function findWaiting(Studio $studio, int $most): array
     {
-        /** @var array{total: int, dated: int} $count */
-        $count = $this->shelfOf($studio, $search)
-            ->select('COUNT(q.id) AS total', 'COUNT(q.due) AS dated')
+        /** @var list<Quilt> $waiting */
+        $waiting = $this->waitingOf($studio)
+            ->addSelect('CASE WHEN q.due IS NULL THEN 1 ELSE 0 END AS HIDDEN undated')
+            ->orderBy('undated')
+            ->addOrderBy('q.due')
+            ->addOrderBy('q.id')
+            ->setMaxResults($most)
             ->getQuery()
-            ->getSingleResult();
-        $first = ($page - 1) * ShelfPage::SIZE;
-        // Asked for apart, so that each comes out of the index in its order: no sum over the whole shelf sorts it.
-        $dated = $this->rows($this->shelfOf($studio, $search)->andWhere('q.due IS NOT NULL'), $units, $first);
-        $left = ShelfPage::SIZE - \count($dated);
-        $undated =
-            $left > 0
-                ? $this->rows(
-                    $this->shelfOf($studio, $search)->andWhere('q.due IS NULL'),
-                    $units,
-                    max(0, $first - $count['dated']),
-                    $left,
-                )
-                : [];
+            ->getResult();
 
-        return new ShelfPage([...$dated, ...$undated], $page, $count['total'], $search, $this->countOutdated($studio));
+        return $waiting;
+    }
+
+    public function countWaiting(Studio $studio): int
+    {
+        return (int) $this->waitingOf($studio)->select('COUNT(q.id)')->getQuery()->getSingleScalarResult();
+    }
+
+    /** @return list<Quilt> that are loaded together in this one, from left to right */
+    public function findCarried(Quilt $carrier): array
+    {
+        return $this->findBy(['carrier' => $carrier], ['carriedAt' => 'ASC']);
+    }
+
+    /** A load of several that was never on a frame goes, and its tops are on the shelf by themselves again. */
+    public function takeApart(Quilt $carrier): void
+    {
+        $entities = $this->getEntityManager();
+        $entities->wrapInTransaction(function () use ($carrier, $entities): void {
+            foreach ($this->findCarried($carrier) as $rider) {
+                $rider->rideAlone();
+            }
+            $carrier->moveTo(null);
+            $entities->flush();
+            $entities
+                ->createQueryBuilder()
+                ->delete(Revision::class, 'r')
+                ->where('r.quilt = :quilt')
+                ->setParameter('quilt', $carrier->id(), 'ulid')
+                ->getQuery()
+                ->execute();
+            $entities->remove($carrier);
+        });
+    }
+
+    private function waitingOf(Studio $studio): QueryBuilder
+    {
+        return $this->createQueryBuilder('q')
+            ->where('q.studio = :studio AND q.finished IS NULL AND q.loaded IS NULL AND q.carrier IS NULL')
+            ->setParameter('studio', $studio->id(), 'ulid');
+    }
+
+    public function nextNumber(Studio $studio, int $year): int
+    {
+        return 1 +
+            (int) $this->createQueryBuilder('q')
+                ->select('MAX(q.number)')
+                ->where('q.studio = :studio AND q.numberYear = :year')
+                ->setParameter('studio', $studio->id(), 'ulid')
+                ->setParameter('year', $year)
+                ->getQuery()
+                ->getSingleScalarResult();
+    }
+
+    /**
+     * The shelf, without what is finished; as it is sorted by due day, the soonest first and those without a day last.
+     *
+     * @param list<Ulid> $meant those of whose trouble the records here know nothing: late, parked
+     */
+    public function findShelf(
+        Studio $studio,
+        ShelfFilter $filter,
+        int $page,
+        UnitSystem $units,
+        array $meant = [],
+    ): ShelfPage {
+        $shelf = fn(): QueryBuilder => $this->shelfOf($studio, $filter, $meant);
+        /** @var array{total: int, dated: int} $count */
+        $count = $shelf()->select('COUNT(q.id) AS total', 'COUNT(q.due) AS dated')->getQuery()->getSingleResult();
+        $first = ($page - 1) * ShelfPage::SIZE;
+        if ('due' !== $filter->sort) {
+            $rows = $this->rows($shelf(), $units, $first, $filter->sort);
+        } else {
+            // Asked for apart, so that each comes out of the index in its order: no sum over the whole shelf sorts it.
+            $rows = $this->rows($shelf()->andWhere('q.due IS NOT NULL'), $units, $first);
+            $left = ShelfPage::SIZE - \count($rows);
+            if ($left > 0) {
+                $from = max(0, $first - $count['dated']);
+                array_push($rows, ...$this->rows($shelf()->andWhere('q.due IS NULL'), $units, $from, most: $left));
+            }
+        }
+
+        return new ShelfPage($rows, $page, $count['total'], $filter, $this->countOutdated($studio));
     }
 
     /** @return list<ShelfRow> */
-    private function rows(QueryBuilder $shelf, UnitSystem $units, int $first, int $most = ShelfPage::SIZE): array
-    {
+    private function rows(
+        QueryBuilder $shelf,
+        UnitSystem $units,
+        int $first,
+        string $sort = 'due',
+        int $most = ShelfPage::SIZE,
+    ): array {
         $verdict = UnitSystem::Inches === $units ? 'q.verdictIn' : 'q.verdictCm';
-        $row = 'NEW %s(q.id, q.title, q.client, q.due, q.standing, %s, q.outdated)';
+        $row =
+            'NEW %s(q.id, q.title, q.client, q.due, q.standing, %s, q.outdated, q.numberYear, q.number, f.name, q.loaded)';
+        $order = ['due' => 'q.due', 'frame' => 'f.name', 'state' => 'q.standing'][$sort] ?? "q.$sort";
         /** @var list<ShelfRow> $rows */
         $rows = $shelf
             ->select(\sprintf($row, ShelfRow::class, $verdict))
-            ->orderBy('q.due')
-            ->addOrderBy('q.id')
+            ->orderBy($order)
+            ->addOrderBy('due' === $sort ? 'q.id' : 'q.due')
             ->setFirstResult($first)
             ->setMaxResults($most)
             ->getQuery()
@@ -225,17 +304,52 @@ final class QuiltRepository extends ServiceEntityRepository
         return substr($quilt->sheet()->text('load/planned'), 0, 10);
     }
 
-    private function shelfOf(Studio $studio, string $search): QueryBuilder
+    /** @param list<Ulid> $meant */
+    private function shelfOf(Studio $studio, ShelfFilter $filter, array $meant): QueryBuilder
     {
         $query = $this->createQueryBuilder('q')
+            ->leftJoin('q.frame', 'f')
             ->where('q.studio = :studio AND q.finished IS NULL')
             ->setParameter('studio', $studio->id(), 'ulid');
-        if ('' !== $search) {
+        if ('' !== $filter->search) {
+            [$year, $number] = self::numberIn($filter->search);
             $query
-                ->andWhere("q.title LIKE :search ESCAPE '!' OR q.client LIKE :search ESCAPE '!'")
-                ->setParameter('search', '%' . strtr($search, ['!' => '!!', '%' => '!%', '_' => '!_']) . '%');
+                ->andWhere(
+                    "q.title LIKE :search ESCAPE '!' OR q.client LIKE :search ESCAPE '!' OR " .
+                        '(q.numberYear = :year AND q.number = :number)',
+                )
+                ->setParameter('search', '%' . strtr($filter->search, ['!' => '!!', '%' => '!%', '_' => '!_']) . '%')
+                ->setParameter('year', $year)
+                ->setParameter('number', $number);
+        }
+        if ('frame' === $filter->state) {
+            $query->andWhere('q.loaded IS NOT NULL');
+        } elseif ('' !== $filter->state) {
+            $query->andWhere('q.loaded IS NULL AND q.standing = :state')->setParameter('state', $filter->state);
+        }
+        if (Ulid::isValid($filter->frame)) {
+            $query->andWhere('f.id = :frame')->setParameter('frame', new Ulid($filter->frame), 'ulid');
+        }
+        if ('' !== $filter->client) {
+            $query->andWhere('q.client = :client')->setParameter('client', $filter->client);
+        }
+        if ('promised' === $filter->trouble) {
+            $query->andWhere('q.promised = true');
+        } elseif ('undated' === $filter->trouble) {
+            $query->andWhere('q.due IS NULL');
+        } elseif ('' !== $filter->trouble) {
+            $ids = array_map(static fn(Ulid $id): string => $id->toBinary(), $meant);
+            $query->andWhere('q.id IN (:meant)')->setParameter('meant', $ids, ArrayParameterType::BINARY);
         }
 
         return $query;
+    }
+
+    /** @return array{int, int} year and number; impossible ones where it is no number of a quilt */
+    private static function numberIn(string $search): array
+    {
+        return 1 === preg_match('/^(\d{2})\s*[-\/ ]\s*0*(\d{1,6})$/', $search, $parts)
+            ? [2000 + (int) $parts[1], (int) $parts[2]]
+            : [-1, -1];
     }
 }

@@ -21,9 +21,12 @@ final readonly class StudioRows
 
     /** @var array<string, string> condition by table, each before what it points to, so that they can be taken away in this order */
     public const TABLES = [
+        'run_times' => self::RUNS,
         'log_entry' => self::RUNS,
         'photo' => self::RUNS,
         'photo_piece' => self::RUNS,
+        'quilt_facts' => self::QUILTS,
+        'queue_pin' => self::QUILTS,
         'revision' => self::QUILTS,
         'run' => self::QUILTS,
         'quilt' => self::STUDIO,
@@ -33,6 +36,9 @@ final readonly class StudioRows
         'studio_task' => self::FRAMES,
         'studio_frame' => self::STUDIO,
         'studio_design' => self::STUDIO,
+        'studio_chore' => self::STUDIO,
+        'studio_hours' => self::STUDIO,
+        'bench_plan' => self::STUDIO,
         'training_round' => self::PEOPLE,
         'signed_in' => self::PEOPLE,
         'account_link' => self::PEOPLE,
@@ -54,6 +60,7 @@ final readonly class StudioRows
         'series',
         'jpeg',
         'text_so_far',
+        'link_hash',
     ];
 
     /** A letter with a link in it is for whom it is written to. */
@@ -67,7 +74,7 @@ final readonly class StudioRows
         $types = $this->columns($table);
         $wanted = implode(', ', array_map(static fn(string $column): string => "`$column`", array_keys($types)));
         $rows = $this->database->iterateAssociative(
-            "SELECT $wanted FROM `$table` WHERE " . self::TABLES[$table] . (self::ONLY[$table] ?? '') . ' ORDER BY id',
+            "SELECT $wanted FROM `$table` WHERE " . self::TABLES[$table] . (self::ONLY[$table] ?? '') . ' ORDER BY 1',
             ['studio' => $studio->id()->toBinary()],
         );
         foreach ($rows as $row) {

@@ -114,7 +114,7 @@ final class AccountTest extends StudioTestCase
 
         $this->signIn('a long password');
         $this->browser->followRedirect();
-        self::assertSelectorTextContains('h1', 'Waiting quilts');
+        self::assertSelectorTextContains('h1', 'Bench');
     }
 
     public function testGuessingIsSlowedDown(): void
@@ -164,7 +164,7 @@ final class AccountTest extends StudioTestCase
         self::assertSelectorTextContains('main', 'you sign in as bertil@studio.example');
         $this->browser->submitForm('Join', ['new_password[password]' => 'another long one']);
         $this->browser->followRedirect();
-        self::assertSelectorTextContains('h1', 'Waiting quilts');
+        self::assertSelectorTextContains('h1', 'Bench');
         $helper = $this->service(PersonRepository::class)->findOneBy(['email' => 'bertil@studio.example']);
         self::assertFalse($helper?->isOwner());
         self::assertTrue(

@@ -151,7 +151,7 @@ final class LeavingTest extends StudioTestCase
         $this->browser->request('GET', '/closed');
         $this->browser->submitForm('Keep the studio after all');
         $this->browser->followRedirect();
-        self::assertSelectorTextContains('h1', 'Waiting quilts');
+        self::assertSelectorTextContains('h1', 'Bench');
         self::assertNoted(Happening::Exported, $this->happenings());
         self::assertNoted(Happening::StudioClosing, $this->happenings());
         self::assertNoted(Happening::StudioKept, $this->happenings());
@@ -264,6 +264,11 @@ final class LeavingTest extends StudioTestCase
         $this->row('leader_load', ['leader_id' => $leader]);
         $this->row('leader_inspection', ['leader_id' => $leader]);
         $this->row('studio_task', ['frame_id' => $frame]);
+        $this->row('run_times', ['run_id' => $run]);
+        $this->row('quilt_facts', ['quilt_id' => $quilt->id()->toBinary()]);
+        $this->row('queue_pin', ['quilt_id' => $quilt->id()->toBinary()]);
+        $this->row('studio_chore', ['studio_id' => $studio]);
+        $this->row('studio_hours', ['studio_id' => $studio]);
         $this->row('studio_design', ['studio_id' => $studio, 'name' => 'Loops', 'path' => 'M0 0']);
         $this->row('training_round', ['person_id' => $this->owner->id()->toBinary()]);
         $this->row('invitation', ['studio_id' => $studio]);

@@ -135,7 +135,7 @@ final class SecondStepTest extends StudioTestCase
         $this->signOut();
         $this->signIn();
         $this->giveCode($codes[0]);
-        self::assertSelectorTextContains('h1', 'Waiting quilts');
+        self::assertSelectorTextContains('h1', 'Bench');
     }
 
     public function testADeviceIsRememberedAfterTheSecondStepAndNotBefore(): void

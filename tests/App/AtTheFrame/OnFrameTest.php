@@ -8,6 +8,7 @@ use App\AtTheFrame\OnFrame;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Schwung\Core\Queue\Workload;
 use Symfony\Component\Uid\Ulid;
 
 #[CoversClass(OnFrame::class)]
@@ -20,11 +21,16 @@ final class OnFrameTest extends TestCase
             quilt: new Ulid(),
             title: 'Nine winds',
             frame: 'North frame',
+            frameId: new Ulid(),
             pass: 5,
             passes: 6,
             left: '2 passes, 3 ½ rows left',
             parked: null === $parked ? null : new \DateTimeImmutable($parked),
             isFinished: $isFinished,
+            size: [1000.0, 1500.0],
+            work: new Workload([]),
+            client: 'Bertil Ockley',
+            due: null,
         );
 
         self::assertSame($words, $one->words(new \DateTimeImmutable('2027-03-14 10:00')));

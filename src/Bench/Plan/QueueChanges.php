@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench\Plan;
+
+use App\Account\Studio;
+use App\AtTheFrame\LogEntry;
+use App\AtTheFrame\Run;
+use App\Bench\Hours\StudioHours;
+use App\Frames\StudioFrame;
+use App\Quilt\Quilt;
+use Doctrine\Bundle\DoctrineBundle\Attribute\AsDoctrineListener;
+use Doctrine\ORM\Event\OnFlushEventArgs;
+use Doctrine\ORM\Events;
+use Psr\Clock\ClockInterface;
+use Symfony\Component\Messenger\MessageBusInterface;
+use Symfony\Component\Uid\Ulid;
+use Symfony\Contracts\Service\ResetInterface;
+
+/**
+ * Has the queue worked out anew after anything is written that it rests on, whoever wrote it: once, however much that
+ * is.
+ */
+#[AsDoctrineListener(Events::onFlush), AsDoctrineListener(Events::postFlush)]
+final class QueueChanges implements ResetInterface
+{
+    /** @var array<string, Ulid> studios that are touched by what is being written */
+    private array $touched = [];
+
+    public function __construct(
+        private readonly BenchPlanRepository $plans,
+        private readonly MessageBusInterface $bus,
+        private readonly ClockInterface $clock,
+    ) {}
+
+    public function onFlush(OnFlushEventArgs $event): void
+    {
+        $work = $event->getObjectManager()->getUnitOfWork();
+        foreach (
+            [
+                ...$work->getScheduledEntityInsertions(),
+                ...$work->getScheduledEntityUpdates(),
+                ...$work->getScheduledEntityDeletions(),
+            ]
+            as $entity
+        ) {
+            $studio = match (true) {
+                $entity instanceof Studio => $entity,
+                $entity instanceof Quilt,
+                $entity instanceof StudioFrame,
+                $entity instanceof StudioHours
+                    => $entity->studio,
+                $entity instanceof QueuePin, $entity instanceof Run => $entity->quilt->studio,
+                $entity instanceof LogEntry => $entity->run->quilt->studio,
+                default => null,
+            };
+            if (null !== $studio) {
+                $this->touched[(string) $studio->id()] = $studio->id();
+            }
+        }
+    }
+
+    public function postFlush(): void
+    {
+        [$touched, $this->touched] = [$this->touched, []];
+        foreach ($touched as $studio) {
+            $this->ask($studio);
+        }
+    }
+
+    /** Also where nothing was written: the clock has gone on, or records went past the entities. */
+    public function ask(Ulid $studio): void
+    {
+        if ($this->plans->markStale($studio, $this->clock->now())) {
+            $this->bus->dispatch(new PlanQueue($studio));
+        }
+    }
+
+    public function reset(): void
+    {
+        $this->touched = [];
+    }
+}

@@ -25,6 +25,7 @@ final readonly class LogBook
         private PhotoPieces $pieces,
         private MessageBusInterface $bus,
         private ClockInterface $clock,
+        private Riders $riders,
         #[Autowire(service: 'limiter.photo')] private RateLimiterFactory $limiter,
     ) {}
 
@@ -54,6 +55,22 @@ final readonly class LogBook
             }
             $this->pieces->drop($run, self::keysWithPhoto($entries));
         });
+        foreach ($this->riders->entries($run, $entries) as [$rider, $its]) {
+            $this->write($rider, array_map(self::withoutPhoto(...), $its));
+        }
+    }
+
+    /** A picture is kept once, with the load. */
+    private static function withoutPhoto(JournalEntry $entry): JournalEntry
+    {
+        return new JournalEntry(
+            $entry->key,
+            $entry->kind,
+            $entry->step,
+            $entry->at,
+            array_diff_key($entry->data, ['photo' => true]),
+            $entry->person,
+        );
     }
 
     /**

@@ -213,6 +213,7 @@ final class LogController extends AbstractController
         #[CurrentUser] Person $person,
         Request $request,
         DesignShelf $designs,
+        Riders $riders,
         ClockInterface $clock,
     ): Response {
         $quilt = $this->quilt($id, $person);
@@ -230,6 +231,7 @@ final class LogController extends AbstractController
         if (null !== $run && $form->isSubmitted() && $form->isValid()) {
             $run->end($off, $clock->now());
             $quilt->finish($clock->now());
+            $riders->end($quilt, $off, $clock->now());
             $this->runs->save();
             $this->addFlash('draft', 'off-' . $id);
             $this->addFlash('done', 'It is off the frame and in the history of ' . $quilt->client() . '.');

@@ -87,7 +87,7 @@ final class RunRepository extends ServiceEntityRepository
             ->select('r', '(SELECT MAX(e.id) FROM ' . LogEntry::class . ' e WHERE e.run = r) AS last')
             ->innerJoin('r.quilt', 'q')
             ->addSelect('q')
-            ->where('q.studio = :studio AND r.ended IS NULL')
+            ->where('q.studio = :studio AND r.ended IS NULL AND q.carrier IS NULL')
             ->setParameter('studio', $studio->id(), 'ulid')
             ->orderBy('r.started')
             ->setMaxResults(self::MOST)

@@ -25,6 +25,7 @@ final readonly class Starting
         private Loading $loading,
         private CurrentUnits $units,
         private ClockInterface $clock,
+        private Riders $riders,
     ) {}
 
     /** The run that is going on already, or a new one; null where there is nothing to load, or something is stuck. */
@@ -45,6 +46,7 @@ final readonly class Starting
             $quilt->shelve();
             $run = new Run($quilt, $this->clock->now(), $subject);
             $this->entities->persist($run);
+            $this->riders->begin($run, $subject);
 
             return $run;
         });

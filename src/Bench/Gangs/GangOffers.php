@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench\Gangs;
+
+use App\Bench\Plan\Assumed;
+use App\Bench\Plan\Facts;
+use App\Bench\Plan\StudioQueue;
+use App\Quilt\Preparations;
+use App\Quilt\Sheet;
+use Schwung\Core\Measure\Length;
+use Schwung\Core\Measure\UnitSystem;
+use Schwung\Core\Preparation\Preparation;
+use Schwung\Core\Queue\Gang;
+use Schwung\Core\Queue\GangRule;
+use Schwung\Core\Queue\GangTop;
+use Schwung\Core\Queue\Workload;
+
+/** Finds quilts that can be loaded side by side, and what that saves. */
+final readonly class GangOffers
+{
+    /** More than these are never loaded in one week. */
+    private const MOST = 6;
+
+    public function __construct(private Preparations $preparations) {}
+
+    /** @return list<array{frame: string, ids: list<string>, saved: float}> */
+    public function of(StudioQueue $known): array
+    {
+        $offers = [];
+        foreach (\array_slice($this->find($known), 0, self::MOST) as $gang) {
+            $saved = $this->saved($known, $gang);
+            if ($saved >= 1) {
+                $offers[] = ['frame' => $gang->frame, 'ids' => $gang->ids(), 'saved' => $saved];
+            }
+        }
+
+        return $offers;
+    }
+
+    /** @return list<Gang> */
+    public function find(StudioQueue $known): array
+    {
+        $reach = [];
+        foreach ($known->frames as $id => $frame) {
+            $reach[(string) $id] = $frame->measures()->usableAcross();
+        }
+        $tops = [];
+        foreach ($known->free as $id => $job) {
+            $top = $this->top((string) $id, $job->frames, $job->due, $known->facts[$id], $job->traits['thread'] ?? '');
+            $tops = null === $top ? $tops : [...$tops, $top];
+        }
+
+        return (new GangRule(GangSheet::gap()))->find($tops, $reach);
+    }
+
+    /** @param list<string> $able */
+    private function top(string $id, array $able, ?int $due, Facts $facts, string $thread): ?GangTop
+    {
+        // What stretches, or is prepared for a load of its own, goes on alone.
+        return null === $facts->top || [] !== $facts->wants->promises || [] === $able
+            ? null
+            : new GangTop(
+                $id,
+                Length::millimetres($facts->top[0]),
+                Length::millimetres($facts->top[1]),
+                ($facts->traits['batting'] ?? '') . ' ' . $thread,
+                $due,
+                $able,
+            );
+    }
+
+    /** Minutes: what each would take by itself, less what they take together. */
+    private function saved(StudioQueue $known, Gang $gang): float
+    {
+        $quilt = $known->quilts[$gang->tops[0]->id];
+        $frame = $known->frames[$gang->frame];
+        $sheet = GangSheet::of($gang, $quilt->sheet());
+        $prepare = fn(Sheet $of): Preparation => $this->preparations->onFrame($quilt, $frame, $of, UnitSystem::Inches);
+        $steps = $prepare(Assumed::of($prepare($sheet), $sheet)->sheet)->steps();
+        $alone = array_sum(array_map(static fn(string $id): float => $known->estimates[$id]->minutes(), $gang->ids()));
+
+        return null === $steps ? 0.0 : round($alone - Workload::of($steps)->estimate($known->factors)->minutes());
+    }
+}

@@ -5,46 +5,129 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Account\Person;
+use App\AtTheFrame\OnFrame;
 use App\AtTheFrame\OnFrames;
+use App\Bench\Chores\StudioChoreRepository;
+use App\Bench\Chores\Today;
+use App\Bench\Drawing\RailDrawer;
+use App\Bench\Plan\BenchPlan;
+use App\Bench\Plan\BenchPlanRepository;
+use App\Bench\Plan\PlanRead;
+use App\Bench\Plan\QueueChanges;
 use App\Frames\StudioFrameRepository;
 use App\Quilt\QuiltRepository;
-use App\Tension\StudioTaskRepository;
 use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
+use Symfony\Component\Uid\Ulid;
 
-/** The home: every quilt on the shelf with what stands between it and the frame. */
+/** The home: the frames with what is on them and the queue behind, what is to be done, and every quilt as a list. */
 final class BenchController extends AbstractController
 {
     private const LAST_PAGE = 10_000;
-    private const MOST_PROMISED = 8;
+    /** The clock goes on: a queue is worked out anew when somebody looks at one that is older. */
+    private const FRESH_MINUTES = 15;
+
+    public function __construct(
+        private readonly QuiltRepository $quilts,
+        private readonly StudioFrameRepository $frames,
+        private readonly BenchPlanRepository $plans,
+        private readonly OnFrames $onFrames,
+        private readonly QueueChanges $changes,
+        private readonly Today $today,
+        private readonly StudioChoreRepository $chores,
+        private readonly ClockInterface $clock,
+    ) {}
 
     #[Route('/', name: 'app_bench_index', methods: ['GET'])]
-    public function index(
-        #[CurrentUser] Person $person,
-        Request $request,
-        QuiltRepository $quilts,
-        StudioFrameRepository $frames,
-        StudioTaskRepository $tasks,
-        OnFrames $onFrames,
-        ClockInterface $clock,
-    ): Response {
-        $search = mb_substr(trim($request->query->getString('q')), 0, 80);
+    public function index(#[CurrentUser] Person $person, Request $request): Response
+    {
+        $studio = $person->studio();
+        $kept = $this->plans->of($studio);
+        $plan = [] === $kept->plan() ? null : new PlanRead($kept->plan(), $studio->timeZone());
+        $filter = ShelfFilter::from($request);
+        $loaded = 'parked' === $filter->trouble || !self::isFragment($request) ? $this->onFrames->of($studio) : [];
         $page = min(self::LAST_PAGE, max(1, (int) $request->query->getString('page', '1')));
-        $shelf = $quilts->findShelf($person->studio(), $search, $page, $person->units());
-
-        return $request->headers->has('HX-Request') && !$request->headers->has('HX-History-Restore-Request')
-            ? $this->renderBlock('bench/index.html.twig', 'shelf', ['shelf' => $shelf])->setVary('HX-Request')
-            : $this->render('bench/index.html.twig', [
+        $shelf = $this->quilts->findShelf(
+            $studio,
+            $filter,
+            $page,
+            $person->units(),
+            $this->meant($filter, $plan, $loaded),
+        );
+        $frames = $this->frames->findOf($studio);
+        if (self::isFragment($request)) {
+            return $this->renderBlock('bench/index.html.twig', 'shelf', [
                 'shelf' => $shelf,
-                'frames' => $frames->findOf($person->studio()),
-                'promised' => $quilts->findPromised($person->studio(), self::MOST_PROMISED),
-                'tasks' => $tasks->findOpen($person->studio()),
-                'loaded' => $onFrames->of($person->studio()),
-                'now' => $clock->now(),
+                'frames' => $frames,
+                'plan' => $plan,
             ])->setVary('HX-Request');
+        }
+        $now = $this->clock->now();
+        $clock = WallClock::of($studio, $now);
+        if ($this->isOld($kept, $now)) {
+            $this->changes->ask($studio->id());
+        }
+
+        return $this->render('bench/index.html.twig', [
+            'shelf' => $shelf,
+            'frames' => $frames,
+            'loaded' => $loaded,
+            'now' => $now,
+            'plan' => $plan,
+            'kept' => $kept,
+            'rail' => null === $plan || [] === $frames ? null : (new RailDrawer($plan, $now))->draw($loaded),
+            'todos' => $this->today->of($studio, $plan, $clock, $person->units()),
+            'done' => $this->chores->findDone($studio, $clock->moment(0)),
+            'isDrawn' => 'drawing' === $request->query->getString('view'),
+            'newKey' => (string) new Ulid(),
+        ])->setVary('HX-Request');
+    }
+
+    /** Asked for while the queue is being worked out: empty while it still is, then the page is loaded anew. */
+    #[Route('/bench/age', name: 'app_bench_age', methods: ['GET'], priority: 1)]
+    public function age(#[CurrentUser] Person $person): Response
+    {
+        $kept = $this->plans->of($person->studio());
+
+        return new Response(
+            status: $kept->isStale() ? Response::HTTP_NO_CONTENT : Response::HTTP_OK,
+            headers: $kept->isStale() ? [] : ['HX-Refresh' => 'true'],
+        );
+    }
+
+    private function isOld(BenchPlan $kept, \DateTimeImmutable $now): bool
+    {
+        return $kept->isStale() || $kept->worked() < $now->modify('-' . self::FRESH_MINUTES . ' minutes');
+    }
+
+    /**
+     * @param list<OnFrame> $loaded
+     *
+     * @return list<Ulid>
+     */
+    private function meant(ShelfFilter $filter, ?PlanRead $plan, array $loaded): array
+    {
+        return match ($filter->trouble) {
+            'late' => array_map(
+                static fn(array $placed): Ulid => new Ulid($placed['id']),
+                array_values(
+                    array_filter($plan?->placed() ?? [], static fn(array $placed): bool => $placed['daysLate'] > 0),
+                ),
+            ),
+            'parked' => array_map(
+                static fn(OnFrame $one): Ulid => $one->quilt,
+                array_values(array_filter($loaded, static fn(OnFrame $one): bool => null !== $one->parked)),
+            ),
+            default => [],
+        };
+    }
+
+    private static function isFragment(Request $request): bool
+    {
+        return $request->headers->has('HX-Request') && !$request->headers->has('HX-History-Restore-Request');
     }
 }

@@ -17,7 +17,7 @@ final readonly class ShelfPage
         public array $rows,
         public int $page,
         public int $total,
-        public string $search,
+        public ShelfFilter $filter,
         public int $outdated,
     ) {}
 

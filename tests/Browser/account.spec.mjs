@@ -91,7 +91,7 @@ test("a device that is ended is out at its next step", async ({ page, browser })
   await tablet.goto("/sign-in");
   await tablet.getByLabel("Remember me on this device").check();
   await signIn(tablet, email);
-  await expect(tablet.getByRole("heading", { name: "Waiting quilts" })).toBeVisible();
+  await expect(tablet.getByRole("heading", { name: "Bench" })).toBeVisible();
 
   await page.goto("/settings/account");
   await expectAccessible(page);
@@ -127,13 +127,13 @@ test("a second step is turned on, asked for, and stood in for by a recovery code
   await expect(elsewhere.getByRole("alert")).toHaveText(/This is not the code for this minute/);
   await elsewhere.getByLabel("Code").fill(codeOf(key, 1));
   await elsewhere.getByRole("button", { name: "Sign in" }).click();
-  await expect(elsewhere.getByRole("heading", { name: "Waiting quilts" })).toBeVisible();
+  await expect(elsewhere.getByRole("heading", { name: "Bench" })).toBeVisible();
 
   const lost = await (await browser.newContext()).newPage();
   await signIn(lost, email);
   await lost.getByLabel("Code").fill(recovery.toUpperCase());
   await lost.getByRole("button", { name: "Sign in" }).click();
-  await expect(lost.getByRole("heading", { name: "Waiting quilts" })).toBeVisible();
+  await expect(lost.getByRole("heading", { name: "Bench" })).toBeVisible();
 });
 
 test("a helper comes by a link, is removed, and is out at once; the owner reads all of it", async ({
@@ -150,7 +150,7 @@ test("a helper comes by a link, is removed, and is out at once; the owner reads 
   await helper.goto(link);
   await helper.getByLabel("Password").fill("four blue boats at sea");
   await helper.getByRole("button", { name: "Join" }).click();
-  await expect(helper.getByRole("heading", { name: "Waiting quilts" })).toBeVisible();
+  await expect(helper.getByRole("heading", { name: "Bench" })).toBeVisible();
 
   await page.goto("/people");
   await expectAccessible(page);
@@ -185,5 +185,5 @@ test("a studio is closed after its export, and kept after all", async ({ page })
   await page.goto("/frames");
   await expect(page.getByRole("heading", { name: "Heron loft is closed" })).toBeVisible();
   await page.getByRole("button", { name: "Keep the studio after all" }).click();
-  await expect(page.getByRole("heading", { name: "Waiting quilts" })).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Bench" })).toBeVisible();
 });

@@ -179,7 +179,7 @@ test("the bench and the walk round the table open without a connection", async (
   await page.reload();
   await expect(page.getByText("kept here")).toBeVisible();
   await page.goto("/");
-  await expect(page.getByRole("heading", { name: "Waiting quilts" })).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Bench" })).toBeVisible();
 
   await context.setOffline(false);
   await page.goto(address);

@@ -14,7 +14,7 @@ export async function signIn(page, isAnew = false) {
   await page.getByLabel("E-mail").fill("demo@schwung.example");
   await page.getByLabel("Password").fill("demo-on-the-rail");
   await page.getByRole("button", { name: "Sign in" }).click();
-  await expect(page.getByRole("heading", { name: "Waiting quilts" })).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Bench" })).toBeVisible();
   signedIn = await page.context().cookies();
 }
 

@@ -136,7 +136,7 @@ test("what one person left on a shared tablet is told at the door and sent under
     await page.getByLabel("E-mail").fill("demo@schwung.example");
     await page.getByLabel("Password").fill("demo-on-the-rail");
     await page.getByRole("button", { name: "Sign in" }).click();
-    await expect(page.getByRole("heading", { name: "Waiting quilts" })).toBeVisible();
+    await expect(page.getByRole("heading", { name: "Bench" })).toBeVisible();
   };
   await page.goto("/sign-in");
   await enter();

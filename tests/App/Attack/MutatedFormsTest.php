@@ -60,6 +60,8 @@ final class MutatedFormsTest extends StudioTestCase
             '/settings/practice',
             '/settings/loading',
             '/settings/you',
+            '/settings/hours',
+            '/when',
             '/settings/account',
             '/settings/account/sure',
             '/settings/log',

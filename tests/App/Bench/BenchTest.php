@@ -86,7 +86,7 @@ final class BenchTest extends StudioTestCase
     public function testAFragmentIsOnlyTheShelf(): void
     {
         $this->browser->request('GET', '/', ['q' => 'x'], server: ['HTTP_HX_REQUEST' => 'true']);
-        self::assertStringStartsWith('<div id="shelf">', trim((string) $this->browser->getResponse()->getContent()));
+        self::assertStringStartsWith('<section id="shelf"', trim((string) $this->browser->getResponse()->getContent()));
     }
 
     public function testAnEmptyStudioIsToldWhatToDoFirst(): void

@@ -105,8 +105,8 @@ final class PinningTest extends StudioTestCase
         self::assertCount(2, $page->filter('[role=checkbox][aria-checked=false]'));
 
         $bench = $this->browser->request('GET', '/');
-        self::assertStringContainsString(self::STRIPS, $bench->filter('[aria-labelledby=promised]')->text());
-        $box = $bench->filter("button[formaction='$at/promises/strip/lead-tail/done']");
+        self::assertStringContainsString(self::STRIPS, $bench->filter('#tasks')->text());
+        $box = $bench->filter("form[action='$at/promises/strip/lead-tail/done']");
         $this->browser->submit($box->form());
         self::assertResponseRedirects('/', 303);
         $this->tick($quilt, 'strip/left-right');

@@ -1,0 +1,254 @@
+// The bench: a quilt is pulled to a place in the queue, by pointer or by keys, and the server says what that would mean
+// before it is let go. Without this, every quilt is a link to its page, where the same is a list.
+
+/** @typedef {{id: string, title: string, x: number, width: number}} Stands */
+/** @typedef {{id: string, name: string, y: number, height: number, after: number, quilts: Stands[]}} Lane */
+
+const slop = 6;
+
+/**
+ * The place in a lane at which a quilt would stand that is held at x: before the first whose middle lies farther right.
+ * @param {Lane} lane @param {number} x @param {string} moved the one that is held is not counted
+ */
+export function placeAt(lane, x, moved) {
+  const others = lane.quilts.filter(({ id }) => id !== moved);
+  const behind = others.findIndex((one) => x < one.x + one.width / 2);
+  return behind < 0 ? others.length + 1 : behind + 1;
+}
+
+/** Where in the drawing such a place begins. @param {Lane} lane @param {number} place @param {string} moved */
+export function xOf(lane, place, moved) {
+  const others = lane.quilts.filter(({ id }) => id !== moved);
+  const at = others[place - 1];
+  const before = others[place - 2];
+  return at ? at.x : before ? before.x + before.width : lane.after;
+}
+
+/** @param {Lane} lane @param {number} place @param {string} moved */
+export function wordsOf(lane, place, moved) {
+  const before = lane.quilts.filter(({ id }) => id !== moved)[place - 2];
+  return `${lane.name}, ${before ? `after ${before.title}` : "next"}`;
+}
+
+/** @param {HTMLElement} bench */
+function watch(bench) {
+  /** @type {{lanes: Lane[]}} */
+  const { lanes } = JSON.parse(document.getElementById("bench-places")?.textContent ?? '{"lanes": []}');
+  const drawing = /** @type {SVGSVGElement | null} */ (bench.querySelector("#lanes"));
+  const answer = /** @type {HTMLElement | null} */ (bench.querySelector("#bench-answer"));
+  if (!drawing || !answer || lanes.length === 0) {
+    return;
+  }
+  /** @type {Map<string, {fits: boolean, words: string[]}>} */
+  const known = new Map();
+  /** @type {{id: string, title: string, link: Element, lane: number, place: number, byKeys: boolean} | null} */
+  let held = null;
+  const mark = document.createElementNS("http://www.w3.org/2000/svg", "line");
+  mark.setAttribute("class", "bench-mark");
+  mark.setAttribute("visibility", "hidden");
+  drawing.append(mark);
+
+  const show = () => {
+    if (!held) {
+      mark.setAttribute("visibility", "hidden");
+      return;
+    }
+    const lane = lanes[held.lane];
+    const x = String(Math.max(2, xOf(lane, held.place, held.id)));
+    for (const [name, value] of Object.entries({ x1: x, x2: x, y1: lane.y + 2, y2: lane.y + lane.height - 2 })) {
+      mark.setAttribute(name, String(value));
+    }
+    mark.setAttribute("visibility", "visible");
+    void ask();
+  };
+
+  const ask = async () => {
+    if (!held) {
+      return;
+    }
+    const { id, title, lane, place } = held;
+    const key = `${id} ${lane} ${place}`;
+    const where = `${title} on ${wordsOf(lanes[lane], place, id)}: `;
+    answer.hidden = false;
+    if (!known.has(key)) {
+      const query = new URLSearchParams({ frame: lanes[lane].id, place: String(place) });
+      try {
+        const response = await fetch(`/bench/${id}/try?${query}`, { headers: { Accept: "application/json" } });
+        known.set(key, await response.json());
+      } catch {
+        answer.textContent = `${where}no answer from the server.`;
+        return;
+      }
+    }
+    const told = known.get(key);
+    // The hand has moved on meanwhile.
+    if (told && held && key === `${held.id} ${held.lane} ${held.place}`) {
+      answer.textContent = where + told.words.join(" ");
+      answer.classList.toggle("bench-answer-no", !told.fits);
+      mark.classList.toggle("bench-mark-no", !told.fits);
+    }
+  };
+
+  /** @param {Element} link @param {boolean} byKeys */
+  const take = (link, byKeys) => {
+    const { quilt = "", title = "", frame, place } = /** @type {SVGElement} */ (link).dataset;
+    const lane = Math.max(
+      0,
+      lanes.findIndex(({ id }) => id === frame),
+    );
+    held = { id: quilt, title, link, lane, place: Number(place ?? 1), byKeys };
+    link.classList.add("bench-held");
+  };
+
+  const leave = () => {
+    held?.link.classList.remove("bench-held");
+    held = null;
+    answer.hidden = true;
+    show();
+  };
+
+  const letGo = () => {
+    if (!held) {
+      return;
+    }
+    const { id, lane, place } = held;
+    if (known.get(`${id} ${lane} ${place}`)?.fits === false) {
+      // What cannot be is said, and stays where it was.
+      held.link.classList.remove("bench-held");
+      held = null;
+      mark.setAttribute("visibility", "hidden");
+      return;
+    }
+    const form = document.createElement("form");
+    [form.method, form.action, form.hidden] = ["post", `/bench/${id}/put`, true];
+    for (const [name, value] of Object.entries({
+      _token: bench.dataset.bench ?? "",
+      frame: lanes[lane].id,
+      place: String(place),
+    })) {
+      const field = document.createElement("input");
+      [field.type, field.name, field.value] = ["hidden", name, value];
+      form.append(field);
+    }
+    leave();
+    bench.append(form);
+    form.requestSubmit();
+  };
+
+  for (const link of bench.querySelectorAll("[data-quilt]")) {
+    /** @type {{x: number, y: number, id: number} | null} */
+    let pressed = null;
+    let isPulled = false;
+    const element = /** @type {SVGElement} */ (link);
+    element.addEventListener("dragstart", (event) => event.preventDefault());
+    element.addEventListener("pointerdown", (event) => {
+      if (event.button === 0) {
+        pressed = { x: event.clientX, y: event.clientY, id: event.pointerId };
+        isPulled = false;
+      }
+    });
+    element.addEventListener("pointermove", (event) => {
+      if (!pressed || pressed.id !== event.pointerId) {
+        return;
+      }
+      if (!isPulled && Math.hypot(event.clientX - pressed.x, event.clientY - pressed.y) > slop) {
+        isPulled = true;
+        element.setPointerCapture(event.pointerId);
+        take(link, false);
+      }
+      if (isPulled && held) {
+        const box = drawing.getBoundingClientRect();
+        const [x, y] = [event.clientX - box.left, event.clientY - box.top];
+        const lane = lanes.findIndex((one) => y >= one.y && y < one.y + one.height);
+        if (lane >= 0) {
+          [held.lane, held.place] = [lane, placeAt(lanes[lane], x, held.id)];
+          show();
+        } else {
+          mark.setAttribute("visibility", "hidden");
+          answer.hidden = true;
+        }
+      }
+    });
+    element.addEventListener("pointerup", () => {
+      pressed = null;
+      if (isPulled && held) {
+        if (mark.getAttribute("visibility") === "visible") {
+          letGo();
+        } else {
+          leave();
+        }
+      }
+    });
+    element.addEventListener("pointercancel", () => {
+      [pressed, isPulled] = [null, false];
+      leave();
+    });
+    element.addEventListener("click", (event) => {
+      if (isPulled) {
+        event.preventDefault();
+        isPulled = false;
+      }
+    });
+    element.addEventListener("keydown", (event) => {
+      if (!held && event.key.toLowerCase() === "m" && !event.ctrlKey && !event.metaKey && !event.altKey) {
+        event.preventDefault();
+        take(link, true);
+        show();
+      } else if (held?.byKeys && held.link === link) {
+        move(event);
+      }
+    });
+  }
+
+  /** @param {KeyboardEvent} event */
+  function move(event) {
+    if (!held) {
+      return;
+    }
+    const id = held.id;
+    const most = (/** @type {number} */ lane) => lanes[lane].quilts.filter((one) => one.id !== id).length + 1;
+    const steps = { ArrowLeft: [0, -1], ArrowRight: [0, 1], ArrowUp: [-1, 0], ArrowDown: [1, 0] };
+    const step = steps[/** @type {keyof typeof steps} */ (event.key)];
+    if (step) {
+      held.lane = Math.max(0, Math.min(lanes.length - 1, held.lane + step[0]));
+      held.place = Math.max(1, Math.min(most(held.lane), held.place + step[1]));
+      show();
+    } else if (event.key === "Enter") {
+      letGo();
+    } else if (event.key === "Escape") {
+      leave();
+    } else {
+      return;
+    }
+    event.preventDefault();
+    event.stopPropagation();
+  }
+}
+
+/** The list on a quilt's page answers before it is sent, too. @param {HTMLFormElement} form */
+function watchList(form) {
+  const words = form.querySelector("[data-bench-words]");
+  const ask = async () => {
+    const fields = new FormData(form);
+    const query = new URLSearchParams({ frame: String(fields.get("frame")), place: String(fields.get("place")) });
+    try {
+      const response = await fetch(`${form.dataset.benchList}?${query}`, { headers: { Accept: "application/json" } });
+      const told = await response.json();
+      if (words) {
+        words.textContent = told.words.join(" ");
+      }
+    } catch {
+      // The page that comes back says it as well.
+    }
+  };
+  form.addEventListener("change", () => void ask());
+}
+
+if (typeof document !== "undefined") {
+  for (const bench of document.querySelectorAll("[data-bench]")) {
+    watch(/** @type {HTMLElement} */ (bench));
+  }
+  for (const form of document.querySelectorAll("form[data-bench-list]")) {
+    watchList(/** @type {HTMLFormElement} */ (form));
+  }
+}

@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench\Chores;
+
+use App\Account\Studio;
+use App\Bench\Plan\PlanRead;
+use App\Bench\WallClock;
+use App\Quilt\Quilt;
+use App\Quilt\QuiltRepository;
+use App\Tension\StudioTask;
+use App\Tension\StudioTaskRepository;
+use Schwung\Core\Measure\UnitSystem;
+use Schwung\Core\Queue\Chore;
+use Schwung\Core\Queue\ChoreKind;
+use Symfony\Component\Routing\Generator\UrlGeneratorInterface;
+
+/** What is to be done now, today and next, from wherever it comes. */
+final readonly class Today
+{
+    private const DAY = 1440;
+    /** What is farther ahead is no task of today's. */
+    private const DAYS = 2;
+    private const MOST = 24;
+    private const MOST_PROMISED = 8;
+
+    public function __construct(
+        private StudioChoreRepository $chores,
+        private StudioTaskRepository $tasks,
+        private QuiltRepository $quilts,
+        private UrlGeneratorInterface $urls,
+    ) {}
+
+    /** @return list<ToDo> what is late first, then by its hour; what has no hour last */
+    public function of(Studio $studio, ?PlanRead $plan, WallClock $clock, UnitSystem $units): array
+    {
+        [$all, $promised] = [[], []];
+        $done = array_flip($this->chores->findDoneKeys($studio, $clock->firstDay->modify('-90 days')));
+        foreach ($plan?->chores() ?? [] as $chore) {
+            \assert(null !== $plan);
+            $shift = self::DAY * $clock->dayOf($plan->clock->firstDay);
+            $by = null === $chore->by ? null : $chore->by + $shift;
+            if (ChoreKind::AtTheTable === $chore->kind) {
+                // Told below, with its sizes, and whether or not the quilt stands in the queue.
+                $promised["$chore->quilt $chore->of"] = $by;
+            } elseif (!isset($done[$chore->key]) && (null === $by || $by < self::DAYS * self::DAY)) {
+                $all[] = $this->toDo($chore, $by, (new ChoreWords($plan))->of($chore), $clock);
+            }
+        }
+        foreach ($this->chores->findOpen($studio) as $typed) {
+            $by = null === $typed->by ? null : $clock->minuteOf($typed->by);
+            $all[] = new ToDo($typed->key, $typed->text, $by, self::when($by, $clock), self::isLate($by, $clock));
+        }
+        foreach ($this->quilts->findPromised($studio, self::MOST_PROMISED) as $quilt) {
+            foreach ($quilt->promises($units) as $key => $words) {
+                $by = $promised["{$quilt->id()} $key"] ?? null;
+                $all[] = $this->ofPromise($quilt, $key, $words, $by, $clock);
+            }
+        }
+        foreach ($this->tasks->findOpen($studio) as $task) {
+            $all[] = $this->ofTension($task);
+        }
+        usort(
+            $all,
+            static fn(ToDo $one, ToDo $other): int => ($one->by ?? \PHP_INT_MAX) <=> ($other->by ?? \PHP_INT_MAX),
+        );
+
+        return \array_slice($all, 0, self::MOST);
+    }
+
+    private function toDo(Chore $chore, ?int $by, string $words, WallClock $clock): ToDo
+    {
+        $link = match ($chore->kind) {
+            ChoreKind::GoOn => $this->urls->generate('app_frame_show', ['id' => $chore->quilt]),
+            ChoreKind::Load, ChoreKind::AtTheTable => $this->urls->generate('app_quilt_stage', [
+                'id' => $chore->quilt,
+                'stage' => 'load',
+            ]),
+            ChoreKind::Unpack, ChoreKind::AskClient, ChoreKind::PinZips => $this->urls->generate('app_quilt_stage', [
+                'id' => $chore->quilt,
+                'stage' => 'backing',
+            ]),
+            ChoreKind::CheckLeader => $this->urls->generate('app_leaders_index', ['frame' => $chore->frame]),
+            ChoreKind::Needle, ChoreKind::Service, ChoreKind::Typed => null,
+        };
+
+        return new ToDo(
+            $chore->key,
+            $words,
+            $by,
+            self::when($by, $clock),
+            self::isLate($by, $clock),
+            $link,
+            // What its own record ends is not ticked here.
+            \in_array($chore->kind, [ChoreKind::GoOn, ChoreKind::Load, ChoreKind::CheckLeader], true),
+            quilt: $chore->quilt,
+        );
+    }
+
+    private function ofPromise(Quilt $quilt, string $key, string $words, ?int $by, WallClock $clock): ToDo
+    {
+        return new ToDo(
+            "promise {$quilt->id()} $key",
+            $words,
+            $by,
+            self::when($by, $clock),
+            self::isLate($by, $clock),
+            $this->urls->generate('app_quilt_stage', ['id' => $quilt->id(), 'stage' => 'load']),
+            quilt: (string) $quilt->id(),
+            promise: $key,
+            why: $quilt->title() . (null === $quilt->due() ? '' : ', due ' . $quilt->due()->format('j M')),
+        );
+    }
+
+    private function ofTension(StudioTask $task): ToDo
+    {
+        return new ToDo(
+            'tension ' . $task->id(),
+            $task->task->words() . ', ' . $task->frame->name() . '.',
+            null,
+            '',
+            false,
+            $this->urls->generate('app_frames_edit', ['id' => $task->frame->id()]),
+            tension: (string) $task->id(),
+            why: $task->why,
+        );
+    }
+
+    private static function when(?int $by, WallClock $clock): string
+    {
+        if (null === $by) {
+            return '';
+        }
+        $day = (int) floor($by / self::DAY);
+
+        return match ($day) {
+            0 => $by <= $clock->now ? 'now' : 'by ' . $clock->at($by)->format('G:i'),
+            1 => 'tomorrow by ' . $clock->at($by)->format('G:i'),
+            default => 'by ' . $clock->at($by)->format('D j M G:i'),
+        };
+    }
+
+    private static function isLate(?int $by, WallClock $clock): bool
+    {
+        return null !== $by && $by < $clock->now;
+    }
+}

@@ -32,10 +32,10 @@ final readonly class Gang
         );
     }
 
-    /** @return list<Length> from the left end of the row to the middle of each top */
-    public function middles(): array
+    /** @return list<Length> where the middle of each top lies, from the middle of the row; to the left is negative */
+    public function stations(): array
     {
-        [$middles, $left] = [[], Length::zero()];
+        [$middles, $left] = [[], $this->across()->half()->negated()];
         foreach ($this->tops as $top) {
             $middles[] = $left->plus($top->across->scaledBy(1, 2));
             $left = $left->plus($top->across)->plus($this->gap);

@@ -63,7 +63,7 @@ final readonly class Riders
             if (null === $own) {
                 continue;
             }
-            $left = $i > 0 ? $this->between($riders[$i - 1], $rider) : 0.0;
+            $left = $i > 0 ? $this->between($riders[$i - 1], $rider) : -\INF;
             $right = isset($riders[$i + 1]) ? $this->between($rider, $riders[$i + 1]) : \INF;
             $known = [];
             foreach ($entries as $entry) {
@@ -100,7 +100,7 @@ final readonly class Riders
         }
     }
 
-    /** The middle of the gap between two tops, in millimetres from the left end of the row. */
+    /** The middle of the gap between two tops, in millimetres from the middle of the load, as problems are told. */
     private function between(Quilt $left, Quilt $right): float
     {
         $at = static fn(Quilt $quilt): float => ($quilt->carriedAt() ?? Length::zero())->toMillimetres();

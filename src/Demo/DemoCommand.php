@@ -39,6 +39,7 @@ final class DemoCommand extends Command
         private readonly DemoRuns $runs,
         private readonly DemoYear $year,
         private readonly ProblemCopies $problems,
+        private readonly DemoWeek $week,
     ) {
         parent::__construct();
     }
@@ -51,7 +52,7 @@ final class DemoCommand extends Command
                 null,
                 InputOption::VALUE_REQUIRED,
                 'How many quilts, the shelf repeated as often as it takes',
-                '19',
+                '26',
             )
             ->addOption(
                 'problems',
@@ -110,6 +111,7 @@ final class DemoCommand extends Command
         if (isset($entered['Paper boats'])) {
             $this->year->fill($frames, $entered['Paper boats']->sheet(), $today);
         }
+        $this->week->fill($studio, $entered, $today);
         $this->copies->fill($studio, $wanted - \count($quilts));
         $this->problems->fill($studio, $problems);
     }
@@ -119,6 +121,9 @@ final class DemoCommand extends Command
     {
         if (isset($quilts['Nine winds'])) {
             $this->runs->half($quilts['Nine winds'], $today->modify('-1 day')->setTime(9, 10), 4);
+        }
+        if (isset($quilts['Slow river'])) {
+            $this->runs->parked($quilts['Slow river'], $today->modify('-15 days')->setTime(9, 30), 2);
         }
         if (isset($quilts['Paper boats'])) {
             $this->runs->whole(

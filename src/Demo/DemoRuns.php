@@ -12,6 +12,7 @@ use App\AtTheFrame\Starting;
 use App\Quilt\Pinning\Deciding;
 use App\Quilt\Quilt;
 use Doctrine\ORM\EntityManagerInterface;
+use Schwung\Core\Loading\ParkFor;
 use Schwung\Core\Loading\Step;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Running\EntryKind;
@@ -63,6 +64,26 @@ final readonly class DemoRuns
             'severity' => 'mended',
             'action' => 'Walked it in from the front and went on.',
         ]);
+        $this->book->write($run, $entries);
+    }
+
+    /** Begun, and left on its frame since. */
+    public function parked(Quilt $quilt, \DateTimeImmutable $from, int $passes): void
+    {
+        $run = $this->begun($quilt, $from);
+        if (null === $run) {
+            return;
+        }
+        $quilt->load($run->started);
+        [$entries, $at] = [[], $from];
+        foreach ($this->views->open($run)->steps->steps as $i => $step) {
+            if (($step->pass ?? 0) > $passes) {
+                break;
+            }
+            $at = $at->modify(\sprintf('+%d seconds', (int) (60 * $step->minutes)));
+            $entries[] = $this->entry("done-$i", EntryKind::Done, $step->key, $at);
+        }
+        $entries[] = $this->entry('park', EntryKind::Park, null, $at, ['for' => ParkFor::Overnight->value]);
         $this->book->write($run, $entries);
     }
 

@@ -359,6 +359,77 @@ final readonly class DemoStudio
                 more: ['load/direction' => 'as-is', 'desk/design' => 'waves', ...$rows('7 in')],
             ),
             new DemoQuilt('Unopened parcel', 'Ewart Lindqvane', 60, 1, []),
+            new DemoQuilt(
+                title: 'Slow river',
+                client: 'Philippa Dunmoor',
+                dueInDays: 3,
+                frame: 2,
+                top: ['60', '60', '60', '78', '78', '78'],
+                backing: ['72', '92', '72', '92', '116 3/4'],
+                batting: ['66', '86'],
+                more: $rows('7 in'),
+            ),
+            ...$this->pressing($rows),
+            ...$this->small($rows),
+        ];
+    }
+
+    /**
+     * Two that want each other's place, for both are due before both can be done, and one whose day has been.
+     *
+     * @param \Closure(string): array<string, string> $rows
+     *
+     * @return list<DemoQuilt>
+     */
+    private function pressing(\Closure $rows): array
+    {
+        $quilt = static fn(string $title, string $client, int $due, string $height): DemoQuilt => new DemoQuilt(
+            title: $title,
+            client: $client,
+            dueInDays: $due,
+            frame: 0,
+            top: ['84', '84', '84', '96', '96', '96'],
+            backing: ['96', '110', '96', '110', '146'],
+            batting: ['90', '102'],
+            more: ['load/direction' => 'as-is', ...$rows($height)],
+        );
+
+        return [
+            $quilt('Early bird', 'Tamsel Ruddick', 1, '3 in'),
+            $quilt('Second worm', 'Ewart Lindqvane', 1, '3 in'),
+            $quilt('Last year\'s lace', 'Ines Hallorane', -2, '5 in'),
+        ];
+    }
+
+    /**
+     * Three that can be loaded side by side.
+     *
+     * @param \Closure(string): array<string, string> $rows
+     *
+     * @return list<DemoQuilt>
+     */
+    private function small(\Closure $rows): array
+    {
+        $quilt = static fn(string $title, int $due, string $wide, string $long): DemoQuilt => new DemoQuilt(
+            title: $title,
+            client: 'Odile Marrant',
+            dueInDays: $due,
+            frame: 0,
+            top: [$wide, $wide, $wide, $long, $long, $long],
+            backing: [(string) ((int) $wide + 12), (string) ((int) $long + 14)],
+            batting: [(string) ((int) $wide + 6), (string) ((int) $long + 6)],
+            more: [
+                'load/direction' => 'as-is',
+                'backing/sides/bottom' => (int) $wide + 12 . ' in',
+                'backing/sides/left' => (int) $long + 14 . ' in',
+                ...$rows('6 in'),
+            ],
+        );
+
+        return [
+            $quilt('Pocket star', 27, '30', '36'),
+            $quilt('Pocket moon', 28, '32', '38'),
+            $quilt('Pocket sun', 29, '34', '40'),
         ];
     }
 }

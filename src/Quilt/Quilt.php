@@ -83,7 +83,7 @@ class Quilt
     #[ORM\ManyToOne(targetEntity: self::class), ORM\JoinColumn(onDelete: 'SET NULL')]
     private ?Quilt $carrier = null;
 
-    /** Where its middle lies in that load, in nanometres from the left end of the row of tops. */
+    /** Where its middle lies in that load, in nanometres from the middle of the row; to the left is negative. */
     #[ORM\Column(type: Types::BIGINT, nullable: true)]
     private ?int $carriedAt = null;
 
@@ -176,9 +176,9 @@ class Quilt
         return \sprintf('%02d-%03d', $this->numberYear % 100, $this->number);
     }
 
-    public function rideIn(self $carrier, Length $middle): void
+    public function rideIn(self $carrier, Length $station): void
     {
-        [$this->carrier, $this->carriedAt] = [$carrier, $middle->nanometres];
+        [$this->carrier, $this->carriedAt] = [$carrier, $station->nanometres];
     }
 
     /** On the shelf by itself again. */
@@ -192,7 +192,7 @@ class Quilt
         return $this->carrier;
     }
 
-    /** Where its middle lies, from the left end of the row of tops that are loaded together. */
+    /** Where its middle lies, from the middle of the row of tops that are loaded together. */
     public function carriedAt(): ?Length
     {
         return null === $this->carriedAt ? null : Length::ofNanometres($this->carriedAt);

@@ -22,6 +22,8 @@ final readonly class RailDrawer
     /** Above the quilts of a lane: the name of the frame, or of the quilt. */
     private const HEAD = 22.0;
     private const LETTER = 6.7;
+    /** Below a bar stands its due day, then its quilt. */
+    private const UNDER_BAR = 22.0;
     private const GAP = 14.0;
     private const MARGIN = 8.0;
 
@@ -44,9 +46,11 @@ final readonly class RailDrawer
                 'name' => $frame['name'],
                 'y' => $y,
                 'height' => self::LANE,
-                'rail' => [self::MARGIN, $rail],
+                'rail' => $rail,
+                'railEnd' => self::MARGIN + $rail,
+                'foot' => self::LANE - 7,
                 'on' => array_map(
-                    fn(OnFrame $one): array => $this->onRail($one, $y, self::MARGIN + $rail / 2),
+                    fn(OnFrame $one): array => $this->onRail($one, self::MARGIN + $rail / 2),
                     \array_slice($on, 0, 1),
                 ),
                 ...$this->until($frame['until'], $on[0]->title ?? '', $axis),
@@ -74,42 +78,45 @@ final readonly class RailDrawer
             height: self::AXIS + \count($lanes) * self::LANE,
             shelfWidth: $shelfWidth,
             shelfHeight: self::LANE + self::HEAD,
+            below: self::AXIS - 4,
         );
     }
 
-    /** @return array{now: float, until: float, short: string} from where to where it is still worked at */
+    /** @return array{now: float, busy: float, short: string} from where and how wide it is still worked at */
     private function until(?int $until, string $title, Axis $axis): array
     {
         $now = $axis->x($this->plan->clock->now);
         $x = null === $until ? $now : max($now + 3, $axis->x($until));
 
-        return ['now' => $now, 'until' => $x, 'short' => self::cut($title, $x - $now)];
+        return ['now' => $now, 'busy' => $x - $now, 'short' => self::cut($title, $x - $now)];
     }
 
     /** @return array<string, mixed> */
-    private function onRail(OnFrame $one, float $y, float $middle): array
+    private function onRail(OnFrame $one, float $middle): array
     {
         [$width, $height] = $this->pixels($one->size);
         $part = 0 === $one->passes ? 0.0 : max(0, $one->pass - 1) / $one->passes;
+        $done = round(($one->isFinished ? 1.0 : $part) * $height, 1);
 
         return [
             'id' => (string) $one->quilt,
             'title' => $one->title,
             'words' => $one->words($this->now),
-            'pass' => $one->isFinished ? 'done' : "pass $one->pass of $one->passes",
-            'parked' => null !== $one->parked,
+            'pass' => $one->isFinished ? 'every step done' : "pass $one->pass of $one->passes",
+            'parked' => null === $one->parked ? '' : self::parked((int) $one->parked->diff($this->now)->days),
             'x' => $middle - $width / 2,
-            'y' => $y + self::HEAD,
+            'y' => self::HEAD,
             'width' => $width,
             'height' => $height,
-            'done' => round(($one->isFinished ? 1.0 : $part) * $height, 1),
+            'done' => $done,
+            'at' => self::HEAD + $done,
         ];
     }
 
     /**
      * @param PlacedQuilt $placed
      *
-     * @return array{id: string, title: string, short: string, due: string, label: string, x: float, y: float, width: float, isLate: bool, isPinned: bool, quilt: array<string, float>}
+     * @return array{id: string, title: string, short: string, due: string, label: string, x: float, y: float, width: float, pinAt: float, isLate: bool, isPinned: bool, quilt: array<string, float>}
      */
     private function block(array $placed, Axis $axis, float $y): array
     {
@@ -119,7 +126,11 @@ final readonly class RailDrawer
         $size = $quilt['onFrames'][$placed['frame']]['size'] ?? ($quilt['top'] ?? [1.0, 1.0]);
         [$width, $height] = $this->pixels($size);
         // One that is worked for less than its width stands smaller, in its proportions.
-        $scale = min(1.0, max(10.0, $to - $from - 2) / $width, (self::LANE - self::HEAD - 20) / $height);
+        $scale = min(
+            1.0,
+            max(10.0, $to - $from - 2) / $width,
+            (self::LANE - self::HEAD - self::UNDER_BAR - 2) / $height,
+        );
         $due = null === $quilt['due'] ? null : new \DateTimeImmutable($quilt['due'], new \DateTimeZone('UTC'));
 
         return [
@@ -131,11 +142,12 @@ final readonly class RailDrawer
             'x' => $from,
             'y' => $y,
             'width' => round($to - $from, 1),
+            'pinAt' => round($to - $from - 7, 1),
             'isLate' => $placed['daysLate'] > 0,
             'isPinned' => null !== $quilt['pin'],
             'quilt' => [
-                'x' => round(($from + $to - $width * $scale) / 2, 1),
-                'y' => $y + self::HEAD + 16,
+                'x' => round(($to - $from - $width * $scale) / 2, 1),
+                'y' => self::HEAD + self::UNDER_BAR,
                 'width' => round($width * $scale, 1),
                 'height' => round($height * $scale, 1),
             ],
@@ -171,7 +183,7 @@ final readonly class RailDrawer
             $shelf[] = [
                 'id' => $id,
                 'title' => $quilt['title'],
-                'short' => self::cut($quilt['title'], $place + self::GAP),
+                'short' => self::cut($quilt['title'], $place + self::GAP - self::MARGIN),
                 'due' =>
                     null === $quilt['due']
                         ? 'no day'
@@ -181,6 +193,7 @@ final readonly class RailDrawer
                 'y' => self::HEAD + 14,
                 'width' => $width,
                 'height' => $height,
+                'foot' => self::LANE + self::HEAD - 4,
                 'held' => $quilt['held'],
                 'mark' =>
                     ['measure' => 'to measure', 'stuck' => 'not yet', 'unknown' => '…', 'beyond' => 'too long'][
@@ -208,6 +221,15 @@ final readonly class RailDrawer
         $scale = self::PIXELS_PER_MM * min(1.0, (self::LANE - self::HEAD - 4) / ($size[1] * self::PIXELS_PER_MM));
 
         return [round(max(4.0, $size[0] * $scale), 1), round(max(4.0, $size[1] * $scale), 1)];
+    }
+
+    private static function parked(int $days): string
+    {
+        return match ($days) {
+            0 => 'parked',
+            1 => 'parked 1 day',
+            default => "parked $days days",
+        };
     }
 
     /** As much of it as there is room for. */

@@ -11,6 +11,9 @@ final readonly class RailDrawing
      * @param list<array{id: string, name: string, y: float, height: float, after: float, blocks: list<array{id: string, title: string, x: float, width: float}>}> $lanes one for each frame
      * @param list<array<string, mixed>> $shelf what waits, by due day
      * @param list<array{x: float, width: float, name: string, isOff: bool, isToday: bool, from: int, to: int}> $days
+     * @param float                      $below where the names of the days end
+     *
+     * Made with named arguments
      */
     public function __construct(
         public array $lanes,
@@ -21,6 +24,7 @@ final readonly class RailDrawing
         public float $height,
         public float $shelfWidth,
         public float $shelfHeight,
+        public float $below,
     ) {}
 
     /** @return array<string, mixed> what the script needs to know where a quilt may be put */

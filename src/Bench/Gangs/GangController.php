@@ -46,8 +46,8 @@ final class GangController extends AbstractController
                     $this->input($known, $gang),
                     GangSheet::of($gang, $known->quilts[$gang->tops[0]->id]->sheet()),
                 );
-                foreach ($gang->middles() as $i => $middle) {
-                    $known->quilts[$gang->tops[$i]->id]->rideIn($carrier, $middle);
+                foreach ($gang->stations() as $i => $station) {
+                    $known->quilts[$gang->tops[$i]->id]->rideIn($carrier, $station);
                 }
                 $this->quilts->save();
                 $this->addFlash('done', 'They are one load now. Measure the backing that is for all of them.');

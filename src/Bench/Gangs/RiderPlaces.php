@@ -4,34 +4,26 @@ declare(strict_types=1);
 
 namespace App\Bench\Gangs;
 
-use App\Quilt\Preparations;
 use App\Quilt\Quilt;
 use App\Quilt\QuiltRepository;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
-use Schwung\Core\Measure\UnitSystem;
 
 /** Where along the rail the tops of one load lie, from the centre mark of the leaders. */
 final readonly class RiderPlaces
 {
-    public function __construct(private QuiltRepository $quilts, private Preparations $preparations) {}
+    public function __construct(private QuiltRepository $quilts) {}
 
     /** @return list<array{quilt: Quilt, words: Phrase}> from left to right; none where it is a load of one */
     public function of(Quilt $carrier): array
     {
-        $riders = $this->quilts->findCarried($carrier);
-        $across =
-            [] === $riders ? null : $this->preparations->of($carrier, UnitSystem::Inches)->top()?->width->length();
-
         return array_map(
             static fn(Quilt $rider): array => [
                 'quilt' => $rider,
-                'words' => self::words(
-                    ($rider->carriedAt() ?? Length::zero())->minus(($across ?? Length::zero())->half()),
-                ),
+                'words' => self::words($rider->carriedAt() ?? Length::zero()),
             ],
-            $riders,
+            $this->quilts->findCarried($carrier),
         );
     }
 

@@ -33,8 +33,8 @@ final class GangTest extends TestCase
         self::assertEqualsWithDelta(108, $gangs[0]->across()->toInches(), 1e-6);
         self::assertEqualsWithDelta(40, $gangs[0]->along()->toInches(), 1e-6);
         self::assertSame(
-            [18.0, 57.0, 93.0],
-            array_map(static fn(Length $middle): float => round($middle->toInches(), 6), $gangs[0]->middles()),
+            [-36.0, 3.0, 39.0],
+            array_map(static fn(Length $middle): float => round($middle->toInches(), 6), $gangs[0]->stations()),
         );
     }
 

@@ -70,7 +70,9 @@ function watch(bench) {
     const key = `${id} ${lane} ${place}`;
     const where = `${title} on ${wordsOf(lanes[lane], place, id)}: `;
     answer.hidden = false;
+    answer.classList.remove("bench-answer-no");
     if (!known.has(key)) {
+      answer.textContent = `${where}…`;
       const query = new URLSearchParams({ frame: lanes[lane].id, place: String(place) });
       try {
         const response = await fetch(`/bench/${id}/try?${query}`, { headers: { Accept: "application/json" } });

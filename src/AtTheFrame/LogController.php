@@ -229,6 +229,10 @@ final class LogController extends AbstractController
         }
         $form = $this->createForm(OffType::class, $off)->handleRequest($request);
         if (null !== $run && $form->isSubmitted() && $form->isValid()) {
+            $top = $view?->preparation->top();
+            if (null !== $top) {
+                $off->compare($top->width->length(), $top->length->length());
+            }
             $run->end($off, $clock->now());
             $quilt->finish($clock->now());
             $riders->end($quilt, $off, $clock->now());

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\AtTheFrame;
 
+use Schwung\Core\Measure\Length;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** What is written down once a quilt is off its frame. */
@@ -27,6 +28,30 @@ final class OffSheet
     public string $design = '';
     #[Assert\Length(max: 2000, maxMessage: 'Up to {{ limit }} letters.')]
     public string $nextTime = '';
+    /** Of the quilt as it lies now; null where nobody measured. */
+    public ?Length $finishedWidth = null;
+    public ?Length $finishedLength = null;
+    /** @var array{float, float}|null by how much it drew in across and along, of a hundred of the top */
+    private ?array $contraction = null;
+
+    /** Works out by how much the quilting drew a top of this size in. */
+    public function compare(Length $width, Length $length): void
+    {
+        $part = static fn(Length $top, Length $now): float => round(
+            100 - (100 * $now->nanometres) / max(1, $top->nanometres),
+            1,
+        );
+        $this->contraction =
+            null === $this->finishedWidth || null === $this->finishedLength
+                ? null
+                : [$part($width, $this->finishedWidth), $part($length, $this->finishedLength)];
+    }
+
+    /** @return array{float, float}|null across and along, of a hundred; null where nobody measured */
+    public function contraction(): ?array
+    {
+        return $this->contraction;
+    }
 
     /** @return array<string, mixed> */
     public function toArray(): array
@@ -40,6 +65,9 @@ final class OffSheet
             'bobbins' => $this->bobbins,
             'design' => $this->design,
             'nextTime' => $this->nextTime,
+            'finishedWidth' => $this->finishedWidth?->nanometres,
+            'finishedLength' => $this->finishedLength?->nanometres,
+            'contraction' => $this->contraction,
         ];
     }
 
@@ -53,6 +81,12 @@ final class OffSheet
         foreach (['flatness', 'curl', 'leftovers', 'thread', 'design', 'nextTime'] as $name) {
             $sheet->{$name} = $text($name, $sheet->{$name});
         }
+        foreach (['finishedWidth', 'finishedLength'] as $name) {
+            $sheet->{$name} = \is_int($record[$name] ?? null) ? Length::ofNanometres($record[$name]) : null;
+        }
+        /** @var array{float, float}|null $contraction */
+        $contraction = \is_array($record['contraction'] ?? null) ? $record['contraction'] : null;
+        $sheet->contraction = $contraction;
         $sheet->trimmed = true === ($record['trimmed'] ?? false);
         $sheet->bobbins = \is_int($record['bobbins'] ?? null) ? $record['bobbins'] : null;
 

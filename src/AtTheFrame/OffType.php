@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\AtTheFrame;
 
+use App\Measure\LengthType;
 use Symfony\Component\Form\AbstractType;
 use Symfony\Component\Form\Extension\Core\Type\CheckboxType;
 use Symfony\Component\Form\Extension\Core\Type\ChoiceType;
@@ -44,6 +45,8 @@ final class OffType extends AbstractType
                 'invalid_message' => 'Write a whole number of bobbins, like 3.',
             ])
             ->add('design', TextType::class, ['label' => 'Design', 'required' => false, 'empty_data' => ''])
+            ->add('finishedWidth', LengthType::class, ['label' => 'Finished, so wide', 'required' => false])
+            ->add('finishedLength', LengthType::class, ['label' => 'Finished, so long', 'required' => false])
             ->add('nextTime', TextareaType::class, [
                 'label' => 'What to do differently next time',
                 'required' => false,

@@ -6,7 +6,9 @@ namespace App\Clients;
 
 use App\Account\Studio;
 use App\AtTheFrame\Run;
+use App\Bench\Times\RunTimes;
 use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\Uid\Ulid;
 
 /** What the room of clients asks of the runs of all rooms. */
 final readonly class HistoryRepository
@@ -15,25 +17,46 @@ final readonly class HistoryRepository
 
     public function __construct(private EntityManagerInterface $entities) {}
 
-    /** @return list<Run> that have ended, of a client or of all, the last first */
-    public function findEnded(Studio $studio, string $client): array
+    /** @return list<PastLoad> the last first */
+    public function findEnded(Studio $studio, HistoryFilter $filter): array
     {
         $query = $this->entities
             ->createQueryBuilder()
-            ->select('r', 'q')
+            ->select('r', 'q', 't')
             ->from(Run::class, 'r')
             ->innerJoin('r.quilt', 'q')
+            ->leftJoin(RunTimes::class, 't', 'WITH', 't.run = r')
             ->where('q.studio = :studio AND r.ended IS NOT NULL')
             ->setParameter('studio', $studio->id(), 'ulid')
             ->orderBy('r.ended', 'DESC')
             ->addOrderBy('r.id', 'DESC')
             ->setMaxResults(self::MOST);
-        if ('' !== $client) {
-            $query->andWhere('q.client = :client')->setParameter('client', $client);
+        if ('' !== $filter->client) {
+            $query->andWhere('q.client = :client')->setParameter('client', $filter->client);
         }
-        /** @var list<Run> $ended */
-        $ended = $query->getQuery()->getResult();
+        if ('' !== $filter->frame) {
+            $query->andWhere('q.frame = :frame')->setParameter('frame', new Ulid($filter->frame), 'ulid');
+        }
+        if ('' !== $filter->search) {
+            $query
+                ->andWhere("q.title LIKE :search ESCAPE '!' OR q.client LIKE :search ESCAPE '!'")
+                ->setParameter('search', '%' . strtr($filter->search, ['!' => '!!', '%' => '!%', '_' => '!_']) . '%');
+        }
+        /** @var list<Run|RunTimes|null> $found each run, and its times after it */
+        $found = $query->getQuery()->getResult();
+        $times = [];
+        foreach ($found as $one) {
+            if ($one instanceof RunTimes) {
+                $times[(string) $one->run->id()] = $one;
+            }
+        }
+        $loads = [];
+        foreach ($found as $one) {
+            if ($one instanceof Run) {
+                $loads[] = new PastLoad($one, $times[(string) $one->id()] ?? null);
+            }
+        }
 
-        return $ended;
+        return array_values(array_filter($loads, static fn(PastLoad $load): bool => $load->isSo($filter->how)));
     }
 }

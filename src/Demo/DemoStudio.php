@@ -369,19 +369,20 @@ final readonly class DemoStudio
                 batting: ['66', '86'],
                 more: $rows('7 in'),
             ),
-            ...$this->pressing($rows),
+            ...$this->pressing($rows, $now),
             ...$this->small($rows),
         ];
     }
 
     /**
-     * Two that want each other's place, for both are due before both can be done, and one whose day has been.
+     * Two that want each other's place, for both are due before both can be done, and one whose day has been. Their
+     * battings have rested.
      *
      * @param \Closure(string): array<string, string> $rows
      *
      * @return list<DemoQuilt>
      */
-    private function pressing(\Closure $rows): array
+    private function pressing(\Closure $rows, \DateTimeImmutable $now): array
     {
         $quilt = static fn(string $title, string $client, int $due, string $height): DemoQuilt => new DemoQuilt(
             title: $title,
@@ -391,12 +392,16 @@ final readonly class DemoStudio
             top: ['84', '84', '84', '96', '96', '96'],
             backing: ['96', '110', '96', '110', '146'],
             batting: ['90', '102'],
-            more: ['load/direction' => 'as-is', ...$rows($height)],
+            more: [
+                'load/direction' => 'as-is',
+                'batting/opened' => $now->modify('-3 days')->format(\DATE_ATOM),
+                ...$rows($height),
+            ],
         );
 
         return [
-            $quilt('Early bird', 'Tamsel Ruddick', 1, '3 in'),
-            $quilt('Second worm', 'Ewart Lindqvane', 1, '3 in'),
+            $quilt('Early bird', 'Tamsel Ruddick', 0, '2 in'),
+            $quilt('Second worm', 'Ewart Lindqvane', 0, '2 in'),
             $quilt('Last year\'s lace', 'Ines Hallorane', -2, '5 in'),
         ];
     }

@@ -45,7 +45,9 @@ final readonly class Today
                 // Told below, with its sizes, and whether or not the quilt stands in the queue.
                 $promised["$chore->quilt $chore->of"] = $by;
             } elseif (!isset($done[$chore->key]) && (null === $by || $by < self::DAYS * self::DAY)) {
-                $all[] = $this->toDo($chore, $by, (new ChoreWords($plan))->of($chore), $clock);
+                // What had to be done at once when the queue was worked out is not late for that.
+                $late = $shift + $plan->clock->now;
+                $all[] = $this->toDo($chore, $by, (new ChoreWords($plan))->of($chore), $clock, $late);
             }
         }
         foreach ($this->chores->findOpen($studio) as $typed) {
@@ -69,7 +71,7 @@ final readonly class Today
         return \array_slice($all, 0, self::MOST);
     }
 
-    private function toDo(Chore $chore, ?int $by, string $words, WallClock $clock): ToDo
+    private function toDo(Chore $chore, ?int $by, string $words, WallClock $clock, int $late): ToDo
     {
         $link = match ($chore->kind) {
             ChoreKind::GoOn => $this->urls->generate('app_frame_show', ['id' => $chore->quilt]),
@@ -90,7 +92,7 @@ final readonly class Today
             $words,
             $by,
             self::when($by, $clock),
-            self::isLate($by, $clock),
+            null !== $by && $by < $late,
             $link,
             // What its own record ends is not ticked here.
             \in_array($chore->kind, [ChoreKind::GoOn, ChoreKind::Load, ChoreKind::CheckLeader], true),

@@ -69,7 +69,7 @@ final readonly class Riders
             foreach ($entries as $entry) {
                 $isHere =
                     EntryKind::Problem === $entry->kind &&
-                    $entry->isSet('x') &&
+                    isset($entry->data['x']) &&
                     $entry->number('x') >= $left &&
                     $entry->number('x') < $right;
                 if ($isHere || !\in_array($entry->kind, self::OF_ONE, true)) {

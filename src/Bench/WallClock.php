@@ -66,7 +66,7 @@ final readonly class WallClock
         return $this->firstDay->modify(\sprintf('%+d days', $day));
     }
 
-    /** The moment at which the wall shows it; in a night that has an hour twice, the first time. */
+    /** The moment at which the wall shows it; in a night that has an hour twice, the second time. */
     public function moment(int $minute): \DateTimeImmutable
     {
         return new \DateTimeImmutable($this->at($minute)->format('Y-m-d H:i:s'), $this->zone);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\App\Bench;
 
 use App\Bench\BenchController;
+use App\Bench\ShelfFilter;
 use App\Quilt\QuiltRepository;
 use App\Quilt\RecountVerdicts;
 use App\Quilt\RecountVerdictsHandler;
@@ -15,6 +16,7 @@ use Tests\App\StudioTestCase;
 
 #[CoversClass(BenchController::class)]
 #[CoversClass(QuiltRepository::class)]
+#[CoversClass(ShelfFilter::class)]
 #[CoversClass(RecountVerdicts::class)]
 #[CoversClass(RecountVerdictsHandler::class)]
 final class BenchTest extends StudioTestCase
@@ -81,6 +83,52 @@ final class BenchTest extends StudioTestCase
             self::assertCount($found, $page->filter('#shelf li'), (string) $search);
         }
         self::assertSelectorTextContains('#shelf', 'Nothing on the shelf has "nothing"');
+    }
+
+    public function testTheListIsFilteredAndSortedAndFoundByNumber(): void
+    {
+        $this->quilt(self::entries(), title: 'Bees');
+        $this->quilt(self::entries('70 in'), title: 'Ants');
+        $year = (new \DateTimeImmutable())->format('y');
+        foreach (
+            [
+                '' => ['Bees', 'Ants'],
+                'sort=title' => ['Ants', 'Bees'],
+                'sort=nonsense' => ['Bees', 'Ants'],
+                'state=stuck' => ['Ants'],
+                'state=fine' => ['Bees'],
+                'state=frame' => [],
+                'trouble=undated' => ['Bees', 'Ants'],
+                'trouble=late' => [],
+                'trouble=parked' => [],
+                'trouble=promised' => [],
+                'client=Odile+Marrant&sort=title' => ['Ants', 'Bees'],
+                'client=Nobody' => [],
+                'frame=01M8H47STJ5Z418SQMZ634J9Z7' => [],
+                "q=$year-002" => ['Ants'],
+                "q=$year-2" => ['Ants'],
+                "q=$year-003" => [],
+            ]
+            as $query => $titles
+        ) {
+            self::assertSame(
+                $titles,
+                $this->browser
+                    ->request('GET', "/?$query")
+                    ->filter('#shelf li a b, #shelf li a .font-bold')
+                    ->each(static fn($title): string => $title->text()),
+                $query,
+            );
+        }
+    }
+
+    public function testAQuiltOnItsFrameLeadsThere(): void
+    {
+        $quilt = $this->quilt([...self::rows(), 'load/direction' => 'as-is']);
+        $this->begin($quilt);
+        $link = $this->browser->request('GET', '/', ['state' => 'frame'])->filter('#shelf li a');
+        self::assertSame("/quilts/{$quilt->id()}/frame", $link->attr('href'));
+        self::assertStringContainsString('on North frame', $link->text());
     }
 
     public function testAFragmentIsOnlyTheShelf(): void

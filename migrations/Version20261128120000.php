@@ -33,7 +33,7 @@ final class Version20261128120000 extends AbstractMigration
         $this->addSql(
             'CREATE TABLE bench_plan (
                 plan JSON NOT NULL, factors JSON NOT NULL, forgotten JSON NOT NULL, worked DATETIME DEFAULT NULL,
-                stale DATETIME DEFAULT NULL, calendar MEDIUMTEXT NOT NULL, link_hash CHAR(64) DEFAULT NULL,
+                changes INT DEFAULT 0 NOT NULL, planned INT DEFAULT 0 NOT NULL, calendar MEDIUMTEXT NOT NULL, link_hash CHAR(64) DEFAULT NULL,
                 studio_id BINARY(16) NOT NULL, UNIQUE INDEX UNIQ_FDA9CD6D60FFF011 (link_hash), PRIMARY KEY (studio_id)
             ) ' . self::OPTIONS,
         );

@@ -143,23 +143,29 @@ function watch(bench) {
     let isPulled = false;
     const element = /** @type {SVGElement} */ (link);
     element.addEventListener("dragstart", (event) => event.preventDefault());
+    // A finger on a quilt pulls it; beside the quilts it scrolls.
+    element.addEventListener("touchmove", (event) => event.preventDefault(), { passive: false });
     element.addEventListener("pointerdown", (event) => {
       if (event.button === 0) {
         pressed = { x: event.clientX, y: event.clientY, id: event.pointerId };
         isPulled = false;
+        // A quick hand is outside of the quilt before it has moved once.
+        window.addEventListener("pointermove", follow);
+        window.addEventListener("pointerup", end);
+        window.addEventListener("pointercancel", end);
       }
     });
-    element.addEventListener("pointermove", (event) => {
+    /** @param {PointerEvent} event */
+    function follow(event) {
       if (!pressed || pressed.id !== event.pointerId) {
         return;
       }
       if (!isPulled && Math.hypot(event.clientX - pressed.x, event.clientY - pressed.y) > slop) {
         isPulled = true;
-        element.setPointerCapture(event.pointerId);
         take(link, false);
       }
       if (isPulled && held) {
-        const box = drawing.getBoundingClientRect();
+        const box = drawing?.getBoundingClientRect() ?? new DOMRect();
         const [x, y] = [event.clientX - box.left, event.clientY - box.top];
         const lane = lanes.findIndex((one) => y >= one.y && y < one.y + one.height);
         if (lane >= 0) {
@@ -167,29 +173,30 @@ function watch(bench) {
           show();
         } else {
           mark.setAttribute("visibility", "hidden");
-          answer.hidden = true;
+          /** @type {HTMLElement} */ (answer).hidden = true;
         }
       }
-    });
-    element.addEventListener("pointerup", () => {
+    }
+    /** @param {PointerEvent} event */
+    function end(event) {
+      window.removeEventListener("pointermove", follow);
+      window.removeEventListener("pointerup", end);
+      window.removeEventListener("pointercancel", end);
       pressed = null;
-      if (isPulled && held) {
-        if (mark.getAttribute("visibility") === "visible") {
-          letGo();
-        } else {
-          leave();
-        }
+      if (!isPulled || !held) {
+        return;
       }
-    });
-    element.addEventListener("pointercancel", () => {
-      [pressed, isPulled] = [null, false];
-      leave();
-    });
+      if (event.type === "pointerup" && mark.getAttribute("visibility") === "visible") {
+        letGo();
+      } else {
+        leave();
+      }
+    }
     element.addEventListener("click", (event) => {
       if (isPulled) {
         event.preventDefault();
-        isPulled = false;
       }
+      isPulled = false;
     });
     element.addEventListener("keydown", (event) => {
       if (!held && event.key.toLowerCase() === "m" && !event.ctrlKey && !event.metaKey && !event.altKey) {

@@ -10,7 +10,6 @@ use App\AtTheFrame\OnFrames;
 use App\Bench\Chores\StudioChoreRepository;
 use App\Bench\Chores\Today;
 use App\Bench\Drawing\RailDrawer;
-use App\Bench\Plan\BenchPlan;
 use App\Bench\Plan\BenchPlanRepository;
 use App\Bench\Plan\PlanRead;
 use App\Bench\Plan\QueueChanges;
@@ -68,8 +67,9 @@ final class BenchController extends AbstractController
         }
         $now = $this->clock->now();
         $clock = WallClock::of($studio, $now);
-        if ($this->isOld($kept, $now)) {
-            $this->changes->ask($studio->id());
+        // The first one, and one that is older than it should be, is asked for by whoever looks.
+        if (null === $kept->worked() || $kept->worked() < $now->modify('-' . self::FRESH_MINUTES . ' minutes')) {
+            $this->changes->ask($studio->id(), true);
         }
 
         return $this->render('bench/index.html.twig', [
@@ -97,11 +97,6 @@ final class BenchController extends AbstractController
             status: $kept->isStale() ? Response::HTTP_NO_CONTENT : Response::HTTP_OK,
             headers: $kept->isStale() ? [] : ['HX-Refresh' => 'true'],
         );
-    }
-
-    private function isOld(BenchPlan $kept, \DateTimeImmutable $now): bool
-    {
-        return $kept->isStale() || $kept->worked() < $now->modify('-' . self::FRESH_MINUTES . ' minutes');
     }
 
     /**

@@ -18,6 +18,7 @@ async function pagesOf(page) {
   const [quilt] = await hrefs("/?q=Harbour+lamps", "#shelf a[href^='/quilts/']");
   const [short] = await hrefs("/?q=Long+acre", "#shelf a[href^='/quilts/']");
   const [loaded] = await hrefs("/", 'main a[href$="/frame"]');
+  const [place] = await hrefs("/?q=Second+worm", '#shelf a[href^="/bench/"]');
   const [done] = await hrefs("/history", 'main a[href*="/quilts/"]');
   const of = (href, part) => href.replace(/[a-z-]+$/, part);
   return [
@@ -38,6 +39,9 @@ async function pagesOf(page) {
     "/settings/practice",
     "/settings/loading",
     "/settings/you",
+    "/settings/hours",
+    place,
+    "/when?when[across]=60+in&when[along]=72+in&when[kind]=rows",
     "/people",
     "/settings/account",
     "/settings/account/names",

@@ -14,6 +14,7 @@ use App\Tension\StudioTaskRepository;
 use Schwung\Core\Measure\UnitSystem;
 use Schwung\Core\Queue\Chore;
 use Schwung\Core\Queue\ChoreKind;
+use Schwung\Core\Tension\Task;
 use Symfony\Component\Routing\Generator\UrlGeneratorInterface;
 
 /** What is to be done now, today and next, from wherever it comes. */
@@ -123,7 +124,9 @@ final readonly class Today
             null,
             '',
             false,
-            $this->urls->generate('app_frames_edit', ['id' => $task->frame->id()]),
+            Task::CheckLeaders === $task->task
+                ? $this->urls->generate('app_leaders_index', ['frame' => $task->frame->id()])
+                : $this->urls->generate('app_frames_edit', ['id' => $task->frame->id()]),
             tension: (string) $task->id(),
             why: $task->why,
         );

@@ -27,9 +27,13 @@ class BenchPlan
     #[ORM\Column(nullable: true)]
     private ?\DateTimeImmutable $worked = null;
 
-    /** Since when something has changed that is not in it yet. */
-    #[ORM\Column(nullable: true)]
-    private ?\DateTimeImmutable $stale = null; // @phpstan-ignore property.unusedType (BenchPlanRepository writes it)
+    /** How often anything has changed that it rests on. */
+    #[ORM\Column(options: ['default' => 0])]
+    private int $changes = 0;
+
+    /** How many of those changes are in it. */
+    #[ORM\Column(options: ['default' => 0])]
+    private int $planned = 0;
 
     #[ORM\Column(type: Types::TEXT, length: 16_777_215)]
     private string $calendar = '';
@@ -41,13 +45,19 @@ class BenchPlan
         #[ORM\Id, ORM\OneToOne, ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')] public readonly Studio $studio,
     ) {}
 
-    /**
-     * @param array<string, mixed>                    $plan
-     * @param array<string, array{float, float, int}> $factors
-     */
-    public function work(array $plan, array $factors, string $calendar, \DateTimeImmutable $now): void
+    /** @param array<string, array{float, float, int}> $factors */
+    public function learn(array $factors): void
     {
-        [$this->plan, $this->factors, $this->calendar, $this->worked] = [$plan, $factors, $calendar, $now];
+        $this->factors = $factors;
+    }
+
+    /**
+     * @param array<string, mixed> $plan
+     * @param int                  $planned how many changes are in it
+     */
+    public function work(array $plan, string $calendar, int $planned, \DateTimeImmutable $now): void
+    {
+        [$this->plan, $this->calendar, $this->planned, $this->worked] = [$plan, $calendar, $planned, $now];
     }
 
     /** @return array<string, mixed> */
@@ -81,7 +91,7 @@ class BenchPlan
 
     public function isStale(): bool
     {
-        return null === $this->worked || null !== $this->stale;
+        return null === $this->worked || $this->changes > $this->planned;
     }
 
     public function calendar(): string

@@ -16,8 +16,6 @@ final class BenchPlanRepository extends ServiceEntityRepository
 {
     use KeepsRecords;
 
-    private const TIME = 'Y-m-d H:i:s';
-
     public function __construct(ManagerRegistry $registry)
     {
         parent::__construct($registry, BenchPlan::class);
@@ -37,37 +35,40 @@ final class BenchPlanRepository extends ServiceEntityRepository
      * Notes that something has changed that the plan does not know yet. Said past the entities, for it is said while
      * they are being written.
      *
-     * @return bool whether nobody had said so before: it has to be worked out then
+     * @return bool whether it knew everything before: it has to be worked out then
      */
-    public function markStale(Ulid $studio, \DateTimeImmutable $now): bool
+    public function markStale(Ulid $studio): bool
     {
         $connection = $this->getEntityManager()->getConnection();
         $id = $studio->toBinary();
-        $inserted = $connection->executeStatement(
-            "INSERT IGNORE INTO bench_plan (studio_id, plan, factors, forgotten, calendar, stale)
-                SELECT id, '[]', '[]', '[]', '', ? FROM studio WHERE id = ?",
-            [$now->format(self::TIME), $id],
-            [ParameterType::STRING, ParameterType::BINARY],
+        $connection->executeStatement(
+            "INSERT INTO bench_plan (studio_id, plan, factors, forgotten, calendar, changes)
+                SELECT id, '[]', '[]', '[]', '', 1 FROM studio WHERE id = ?
+                ON DUPLICATE KEY UPDATE changes = changes + 1",
+            [$id],
+            [ParameterType::BINARY],
         );
 
-        return 0 < $inserted ||
-            0 <
-                $connection->executeStatement(
-                    'UPDATE bench_plan SET stale = ? WHERE studio_id = ? AND stale IS NULL',
-                    [$now->format(self::TIME), $id],
-                    [ParameterType::STRING, ParameterType::BINARY],
-                );
+        return 1 === $this->notPlanned($studio);
     }
 
-    /** From here on whatever changes is not in the plan that is being worked out. */
-    public function markFresh(Studio $studio): void
+    /** How often anything has changed so far. */
+    public function countChanges(Studio $studio): int
     {
-        $this->getEntityManager()
+        return $this->number('SELECT changes FROM bench_plan WHERE studio_id = ?', $studio->id());
+    }
+
+    public function notPlanned(Ulid $studio): int
+    {
+        return $this->number('SELECT changes - planned FROM bench_plan WHERE studio_id = ?', $studio);
+    }
+
+    private function number(string $query, Ulid $studio): int
+    {
+        $number = $this->getEntityManager()
             ->getConnection()
-            ->executeStatement(
-                'UPDATE bench_plan SET stale = NULL WHERE studio_id = ?',
-                [$studio->id()->toBinary()],
-                [ParameterType::BINARY],
-            );
+            ->fetchOne($query, [$studio->toBinary()], [ParameterType::BINARY]);
+
+        return is_numeric($number) ? (int) $number : 0;
     }
 }

@@ -45,29 +45,29 @@ final readonly class PlanQueueHandler
         }
         try {
             $plan = $this->plans->of($studio);
-            $this->plans->markFresh($studio);
+            $changes = $this->plans->countChanges($studio);
             $areMore = $this->times->bringIn($studio, self::LOADS);
-            $factors = $this->times->factors($studio, $plan->forgotten());
-            $record = array_map(
-                static fn(Factor $one): array => [round($one->value, 4), round($one->spread, 4), $one->steps],
-                $factors->byKind,
+            $plan->learn(
+                array_map(
+                    static fn(Factor $one): array => [round($one->value, 4), round($one->spread, 4), $one->steps],
+                    $this->times->factors($studio, $plan->forgotten())->byKind,
+                ),
             );
-            $plan->work($plan->plan(), $record, $plan->calendar(), $this->clock->now());
             $this->plans->keep($plan);
             $areMore = $this->knowing->bringIn($studio, self::QUILTS) || $areMore;
             $document = $this->planning->plan($studio);
             $plan->work(
                 [...$document, 'isWhole' => !$areMore],
-                $record,
                 $this->calendar->write($studio, $document),
+                $changes,
                 $this->clock->now(),
             );
             $this->plans->keep($plan);
         } finally {
             $lock->release();
         }
-        if ($areMore) {
-            $this->plans->markStale($message->studio, $this->clock->now());
+        // What has changed meanwhile is in the next.
+        if ($areMore || $this->plans->notPlanned($message->studio) > 0) {
             $this->bus->dispatch($message);
         }
     }

@@ -13,7 +13,6 @@ use App\Quilt\Quilt;
 use Doctrine\Bundle\DoctrineBundle\Attribute\AsDoctrineListener;
 use Doctrine\ORM\Event\OnFlushEventArgs;
 use Doctrine\ORM\Events;
-use Psr\Clock\ClockInterface;
 use Symfony\Component\Messenger\MessageBusInterface;
 use Symfony\Component\Uid\Ulid;
 use Symfony\Contracts\Service\ResetInterface;
@@ -31,7 +30,6 @@ final class QueueChanges implements ResetInterface
     public function __construct(
         private readonly BenchPlanRepository $plans,
         private readonly MessageBusInterface $bus,
-        private readonly ClockInterface $clock,
     ) {}
 
     public function onFlush(OnFlushEventArgs $event): void
@@ -69,10 +67,14 @@ final class QueueChanges implements ResetInterface
         }
     }
 
-    /** Also where nothing was written: the clock has gone on, or records went past the entities. */
-    public function ask(Ulid $studio): void
+    /**
+     * Also where nothing was written: records went past the entities, or the clock has gone on.
+     *
+     * @param bool $isOverdue whether it is asked for although it was before
+     */
+    public function ask(Ulid $studio, bool $isOverdue = false): void
     {
-        if ($this->plans->markStale($studio, $this->clock->now())) {
+        if ($this->plans->markStale($studio) || $isOverdue) {
             $this->bus->dispatch(new PlanQueue($studio));
         }
     }

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Account\Person;
+use App\Account\Studio;
 use App\AtTheFrame\OnFrame;
 use App\AtTheFrame\OnFrames;
 use App\Bench\Chores\StudioChoreRepository;
 use App\Bench\Chores\Today;
 use App\Bench\Drawing\RailDrawer;
+use App\Bench\Plan\BenchPlan;
 use App\Bench\Plan\BenchPlanRepository;
 use App\Bench\Plan\PlanRead;
 use App\Bench\Plan\QueueChanges;
@@ -19,6 +21,7 @@ use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpFoundation\Session\FlashBagAwareSessionInterface;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
 use Symfony\Component\Uid\Ulid;
@@ -38,6 +41,7 @@ final class BenchController extends AbstractController
         private readonly QueueChanges $changes,
         private readonly Today $today,
         private readonly StudioChoreRepository $chores,
+        private readonly BenchMemory $memory,
         private readonly ClockInterface $clock,
     ) {}
 
@@ -45,46 +49,32 @@ final class BenchController extends AbstractController
     public function index(#[CurrentUser] Person $person, Request $request): Response
     {
         $studio = $person->studio();
-        $kept = $this->plans->of($studio);
-        $plan = [] === $kept->plan() ? null : new PlanRead($kept->plan(), $studio->timeZone());
         $filter = ShelfFilter::from($request);
-        $loaded = 'parked' === $filter->trouble || !self::isFragment($request) ? $this->onFrames->of($studio) : [];
         $page = min(self::LAST_PAGE, max(1, (int) $request->query->getString('page', '1')));
-        $shelf = $this->quilts->findShelf(
-            $studio,
-            $filter,
-            $page,
-            $person->units(),
-            $this->meant($filter, $plan, $loaded),
-        );
-        $frames = $this->frames->findOf($studio);
         if (self::isFragment($request)) {
-            return $this->renderBlock('bench/index.html.twig', 'shelf', [
-                'shelf' => $shelf,
-                'frames' => $frames,
-                'plan' => $plan,
-            ])->setVary('HX-Request');
+            return (new Response($this->shelf($person, $filter, $page)))->setVary('HX-Request');
         }
         $now = $this->clock->now();
-        $clock = WallClock::of($studio, $now);
+        $state = $this->plans->state($studio);
         // The first one, and one that is older than it should be, is asked for by whoever looks.
-        if (null === $kept->worked() || $kept->worked() < $now->modify('-' . self::FRESH_MINUTES . ' minutes')) {
+        if (null === $state->worked || $state->worked < $now->modify('-' . self::FRESH_MINUTES . ' minutes')) {
             $this->changes->ask($studio->id(), true);
         }
+        $isDrawn = 'drawing' === $request->query->getString('view');
+        $typed = $this->typed($request);
+        $body =
+            null === $typed && [] === $filter->query() && 1 === $page
+                ? $this->memory->body(
+                    $person,
+                    $state,
+                    $isDrawn,
+                    fn(): string => $this->top($person, $isDrawn, null) . $this->shelf($person, $filter, 1),
+                )
+                : $this->top($person, $isDrawn, $typed) . $this->shelf($person, $filter, $page);
 
-        return $this->render('bench/index.html.twig', [
-            'shelf' => $shelf,
-            'frames' => $frames,
-            'loaded' => $loaded,
-            'now' => $now,
-            'plan' => $plan,
-            'kept' => $kept,
-            'rail' => null === $plan || [] === $frames ? null : (new RailDrawer($plan, $now))->draw($loaded),
-            'todos' => $this->today->of($studio, $plan, $clock, $person->units()),
-            'done' => $this->chores->findDone($studio, $clock->moment(0)),
-            'isDrawn' => 'drawing' === $request->query->getString('view'),
-            'newKey' => (string) new Ulid(),
-        ])->setVary('HX-Request');
+        return $this->render('bench/index.html.twig', ['body' => $this->memory->withTokens($body)])->setVary(
+            'HX-Request',
+        );
     }
 
     /** Asked for while the queue is being worked out: empty while it still is, then the page is loaded anew. */
@@ -99,12 +89,68 @@ final class BenchController extends AbstractController
         );
     }
 
-    /**
-     * @param list<OnFrame> $loaded
-     *
-     * @return list<Ulid>
-     */
-    private function meant(ShelfFilter $filter, ?PlanRead $plan, array $loaded): array
+    /** @param array{text: string, by: string, fault: string}|null $typed a task that could not be taken in */
+    private function top(Person $person, bool $isDrawn, ?array $typed): string
+    {
+        $studio = $person->studio();
+        $now = $this->clock->now();
+        $kept = $this->plans->of($studio);
+        $plan = $this->plan($kept);
+        [$frames, $loaded] = [$this->frames->findOf($studio), $this->onFrames->of($studio)];
+        $clock = WallClock::of($studio, $now);
+
+        return $this->renderView('bench/_top.html.twig', [
+            'frames' => $frames,
+            'loaded' => $loaded,
+            'now' => $now,
+            'plan' => $plan,
+            'kept' => $kept,
+            'rail' => null === $plan || [] === $frames ? null : (new RailDrawer($plan, $now))->draw($loaded),
+            'todos' => $this->today->of($studio, $plan, $clock, $person->units()),
+            'done' => $this->chores->findDone($studio, $clock->moment(0)),
+            'isDrawn' => $isDrawn,
+            'typed' => $typed,
+            'tokens' => BenchMemory::TOKENS,
+        ]);
+    }
+
+    private function shelf(Person $person, ShelfFilter $filter, int $page): string
+    {
+        $studio = $person->studio();
+        $plan = $this->plan($this->plans->of($studio));
+
+        return $this->renderView('bench/_shelf.html.twig', [
+            'shelf' => $this->quilts->findShelf(
+                $studio,
+                $filter,
+                $page,
+                $person->units(),
+                $this->meant($filter, $studio, $plan),
+            ),
+            'frames' => $this->frames->findOf($studio),
+            'plan' => $plan,
+        ]);
+    }
+
+    private function plan(BenchPlan $kept): ?PlanRead
+    {
+        return [] === $kept->plan() ? null : new PlanRead($kept->plan(), $kept->studio->timeZone());
+    }
+
+    /** @return array{text: string, by: string, fault: string}|null */
+    private function typed(Request $request): ?array
+    {
+        /** @var list<array{text: string, by: string, fault: string}> $all */
+        $all =
+            $request->getSession() instanceof FlashBagAwareSessionInterface
+                ? $request->getSession()->getFlashBag()->get('task')
+                : [];
+
+        return $all[0] ?? null;
+    }
+
+    /** @return list<Ulid> those of whose trouble the records of quilts know nothing */
+    private function meant(ShelfFilter $filter, Studio $studio, ?PlanRead $plan): array
     {
         return match ($filter->trouble) {
             'late' => array_map(
@@ -115,7 +161,9 @@ final class BenchController extends AbstractController
             ),
             'parked' => array_map(
                 static fn(OnFrame $one): Ulid => $one->quilt,
-                array_values(array_filter($loaded, static fn(OnFrame $one): bool => null !== $one->parked)),
+                array_values(
+                    array_filter($this->onFrames->of($studio), static fn(OnFrame $one): bool => null !== $one->parked),
+                ),
             ),
             default => [],
         };

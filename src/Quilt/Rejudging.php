@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Quilt;
 
 use App\Account\Studio;
+use App\Bench\Plan\QueueChanges;
 use App\Frames\StudioFrame;
 use Symfony\Component\Messenger\MessageBusInterface;
 
@@ -15,17 +16,23 @@ use Symfony\Component\Messenger\MessageBusInterface;
  */
 final readonly class Rejudging
 {
-    public function __construct(private QuiltRepository $quilts, private MessageBusInterface $bus) {}
+    public function __construct(
+        private QuiltRepository $quilts,
+        private MessageBusInterface $bus,
+        private QueueChanges $changes,
+    ) {}
 
     public function ofStudio(Studio $studio): void
     {
         $this->quilts->markOutdated($studio, null);
+        $this->changes->ask($studio->id());
         $this->bus->dispatch(new RecountVerdicts($studio->id()));
     }
 
     public function ofFrame(StudioFrame $frame): void
     {
         $this->quilts->markOutdated($frame->studio, $frame);
+        $this->changes->ask($frame->studio->id());
         $this->bus->dispatch(new RecountVerdicts($frame->studio->id()));
     }
 }

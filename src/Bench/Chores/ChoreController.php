@@ -6,7 +6,6 @@ namespace App\Bench\Chores;
 
 use App\Account\Person;
 use App\Bench\Hours\StudioHoursRepository;
-use App\Bench\Plan\QueueChanges;
 use App\Bench\Typed;
 use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -25,7 +24,6 @@ final class ChoreController extends AbstractController
     public function __construct(
         private readonly StudioChoreRepository $chores,
         private readonly StudioHoursRepository $hours,
-        private readonly QueueChanges $changes,
         private readonly ClockInterface $clock,
     ) {}
 
@@ -50,7 +48,6 @@ final class ChoreController extends AbstractController
                 // It is asked for again when the next one is due.
                 $this->chores->drop($chore);
             }
-            $this->changes->ask($studio->id());
         }
 
         return $this->redirectToRoute('app_bench_index', ['_fragment' => 'tasks'], Response::HTTP_SEE_OTHER);
@@ -65,7 +62,6 @@ final class ChoreController extends AbstractController
         );
         $chore?->takeUpAgain();
         $this->chores->save();
-        $this->changes->ask($person->studio()->id());
 
         return $this->redirectToRoute('app_bench_index', ['_fragment' => 'tasks'], Response::HTTP_SEE_OTHER);
     }
@@ -91,7 +87,6 @@ final class ChoreController extends AbstractController
         } elseif (Ulid::isValid($key) && null === $this->chores->findOneByKey($person->studio(), "typed $key")) {
             $this->chores->keep(new StudioChore($person->studio(), "typed $key", $text, $by, $this->clock->now()));
             $this->addFlash('draft', 'task');
-            $this->changes->ask($person->studio()->id());
         }
 
         return $this->redirectToRoute('app_bench_index', ['_fragment' => 'tasks'], Response::HTTP_SEE_OTHER);

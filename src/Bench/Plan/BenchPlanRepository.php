@@ -52,6 +52,27 @@ final class BenchPlanRepository extends ServiceEntityRepository
         return 1 === $this->notPlanned($studio);
     }
 
+    /** Without the plan itself, which is large. */
+    public function state(Studio $studio): PlanState
+    {
+        /** @var array{changes: int|string, planned: int|string, worked: string|null}|false $row */
+        $row = $this->getEntityManager()
+            ->getConnection()
+            ->fetchAssociative(
+                'SELECT changes, planned, worked FROM bench_plan WHERE studio_id = ?',
+                [$studio->id()->toBinary()],
+                [ParameterType::BINARY],
+            );
+
+        return false === $row
+            ? new PlanState(0, 0, null)
+            : new PlanState(
+                (int) $row['changes'],
+                (int) $row['planned'],
+                null === $row['worked'] ? null : new \DateTimeImmutable($row['worked'], new \DateTimeZone('UTC')),
+            );
+    }
+
     /** How often anything has changed so far. */
     public function countChanges(Studio $studio): int
     {

@@ -7,9 +7,12 @@ namespace App\Bench\Plan;
 use App\Account\Studio;
 use App\AtTheFrame\LogEntry;
 use App\AtTheFrame\Run;
+use App\Bench\Chores\StudioChore;
 use App\Bench\Hours\StudioHours;
 use App\Frames\StudioFrame;
+use App\Leaders\LeaderInspection;
 use App\Quilt\Quilt;
+use App\Tension\StudioTask;
 use Doctrine\Bundle\DoctrineBundle\Attribute\AsDoctrineListener;
 use Doctrine\ORM\Event\OnFlushEventArgs;
 use Doctrine\ORM\Events;
@@ -51,6 +54,9 @@ final class QueueChanges implements ResetInterface
                     => $entity->studio,
                 $entity instanceof QueuePin, $entity instanceof Run => $entity->quilt->studio,
                 $entity instanceof LogEntry => $entity->run->quilt->studio,
+                $entity instanceof StudioTask => $entity->frame->studio,
+                $entity instanceof StudioChore => $entity->studio,
+                $entity instanceof LeaderInspection => $entity->leader->frame->studio,
                 default => null,
             };
             if (null !== $studio) {

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Account\Person;
+use App\Bench\Plan\PlanState;
+use App\Platform\Build;
+use Psr\Clock\ClockInterface;
+use Symfony\Component\Security\Csrf\CsrfTokenManagerInterface;
+use Symfony\Component\Uid\Ulid;
+use Symfony\Contracts\Cache\CacheInterface;
+use Symfony\Contracts\Cache\ItemInterface;
+
+/** Keeps the bench as it was rendered until anything changes that is on it; tokens of forms are put in each time. */
+final readonly class BenchMemory
+{
+    /** What stands for a token while it is kept, by the token's id. */
+    public const TOKENS = [
+        'bench' => '-token-of-bench-',
+        'quilt' => '-token-of-quilt-',
+        'task' => '-token-of-task-',
+        'new' => '-a-new-key-',
+    ];
+    private const SECONDS = 600;
+    /** What is said of hours and days gone by is that old at most. */
+    private const STEP_SECONDS = 120;
+
+    public function __construct(
+        private CacheInterface $cache,
+        private CsrfTokenManagerInterface $tokens,
+        private Build $build,
+        private ClockInterface $clock,
+    ) {}
+
+    /** @param \Closure(): string $make */
+    public function body(Person $person, PlanState $state, bool $isDrawn, \Closure $make): string
+    {
+        $key = implode('-', [
+            'bench',
+            $this->build->id(),
+            $person->studio()->id(),
+            $person->units()->value,
+            $state->changes,
+            $state->planned,
+            $state->worked?->getTimestamp() ?? 0,
+            intdiv($this->clock->now()->getTimestamp(), self::STEP_SECONDS),
+            $isDrawn ? 'drawn' : 'listed',
+        ]);
+
+        return $this->cache->get($key, static function (ItemInterface $item) use ($make): string {
+            $item->expiresAfter(self::SECONDS);
+
+            return $make();
+        });
+    }
+
+    public function withTokens(string $body): string
+    {
+        $put = [];
+        foreach (self::TOKENS as $id => $stands) {
+            $put[$stands] = 'new' === $id ? (string) new Ulid() : $this->tokens->getToken($id)->getValue();
+        }
+
+        return strtr($body, $put);
+    }
+}

@@ -28,6 +28,10 @@ use Schwung\Core\Plan\Planner;
 use Schwung\Core\Preparation\Preparation;
 use Schwung\Core\Job\Load;
 use Schwung\Core\Practice\Practice;
+use Schwung\Core\Queue\Queue;
+use Schwung\Core\Queue\QueueJob;
+use Schwung\Core\Queue\QueueRule;
+use Schwung\Core\Queue\WorkingTime;
 use Schwung\Core\Tension\Circumstances;
 use Schwung\Core\Tension\HoldFacts;
 use Schwung\Core\Tension\ClothFacts;
@@ -227,6 +231,7 @@ function measureCore(): void
     );
     row('PHP with the autoloader, whole process', sprintf('%.0f ms', $bare));
     row('schwung:plan, whole process', sprintf('%.0f ms, %.1f times that', $command, $command / $bare));
+    measureQueues();
     row('peak memory after all that', sprintf('%.1f MiB', memory_get_peak_usage(true) / 2 ** 20));
     echo "\n";
 }
@@ -449,7 +454,99 @@ function measureLooseSaving(string $server): void
     measureSaving($server, quiltCalled('nine winds', $server, $cookies), $cookies, 'left to the machine');
 }
 
+/** @param int $count quilts on two frames, due day by day in turn */
+function queueOf(int $count): Queue
+{
+    $jobs = [];
+    for ($i = 0; $i < $count; ++$i) {
+        $jobs[] = new QueueJob(
+            id: "q$i",
+            due: (7 * $i) % max(3, intdiv($count, 2)),
+            frames: 0 === $i % 3 ? ['north'] : ['north', 'attic'],
+            minutes: 90 + ((53 * $i) % 300),
+            traits: ['thread' => ['grey', 'white'][$i % 2]],
+        );
+    }
+    $hours = array_fill_keys([1, 2, 3, 4, 5], [[540, 750], [810, 1020]]);
+
+    return new Queue(
+        new WorkingTime(new DateTimeImmutable('2027-03-01'), $hours),
+        ['north', 'attic'],
+        $jobs,
+        setup: ['thread' => 10],
+    );
+}
+
+function measureQueues(): void
+{
+    foreach ([10, 12, 60, 500] as $count) {
+        $schedule = null;
+        $milliseconds = timed(3, static function () use (&$schedule, $count): void {
+            $schedule = (new QueueRule())->schedule(queueOf($count));
+        });
+        row(
+            "a queue of $count quilts on two frames",
+            sprintf('%.0f ms, %s', $milliseconds, $schedule?->isProved ? 'proved best' : 'not proved'),
+        );
+    }
+}
+
+/** Waits until the queue is worked out. @param array<string, string> $cookies */
+function untilPlanned(string $server, array &$cookies): float
+{
+    $start = hrtime(true);
+    do {
+        usleep(20_000);
+        $page = fetch("$server/", $cookies)[0];
+    } while (!str_contains($page, 'Worked out') || str_contains($page, 'The queue is being worked out'));
+
+    return (hrtime(true) - $start) / 1e6;
+}
+
+/** The bench of a studio in which sixty of five thousand quilts wait for three frames. */
+function measureBench(string $server): void
+{
+    $cookies = signedIn($server);
+    fetch("$server/", $cookies);
+    $first = untilPlanned($server, $cookies);
+    preg_match('~data-quilt="(\w{26})"[^>]*data-frame="(\w{26})"~', fetch("$server/", $cookies)[0], $found);
+    [, $quilt, $frame] = $found + ['', '', ''];
+    $pages = [
+        THINNEST => '/devices',
+        'bench' => '/',
+        'bench, search' => '/?q=lamps',
+        'calendar' => '/bench/calendar.ics',
+        'what a place would mean' => "/bench/$quilt/try?frame=$frame&place=5",
+        'when?' => '/when?when[across]=60+in&when[along]=72+in&when[kind]=rows',
+        'history' => '/history',
+    ];
+    [$times, $bytes] = interleaved($server, $pages, $cookies);
+    echo "| page, 60 of 5,000 quilts wait | server time | times T | bytes |\n|---|---|---|---|\n";
+    foreach (array_keys($pages) as $name) {
+        row(
+            $name,
+            sprintf('%.1f ms', median($times[$name])),
+            sprintf('%.1f', median(ratios($times[$name], $times[THINNEST]))),
+            number_format($bytes[$name]),
+        );
+    }
+    $again = [];
+    for ($i = 0; $i < 5; ++$i) {
+        preg_match('~/ask".*?name="_token" value="([^"]+)"~s', fetch("$server/bench/$quilt", $cookies)[0], $token);
+        fetch("$server/bench/$quilt/ask", $cookies, [
+            '_token' => $token[1] ?? '',
+            'weight' => (string) [1, 2, 4][$i % 3],
+            'thread' => "thread $i",
+        ]);
+        $again[] = untilPlanned($server, $cookies);
+    }
+    row('the queue, for the first time', sprintf('%.1f s', $first / 1000), '', '');
+    row('the queue, after a change, until the page shows it', sprintf('%.1f s', median($again) / 1000), '', '');
+    echo "\n";
+}
+
 match ($argv[1] ?? '') {
+    'bench' => measureBench($argv[2] ?? ''),
     'core' => measureCore(),
     'saving' => measureLooseSaving($argv[2] ?? ''),
     default => measurePages($argv[2] ?? '', $argv[3] ?? ''),

@@ -10,8 +10,8 @@ namespace Schwung\Core\Queue;
  */
 final readonly class HeuristicRule
 {
-    /** So many quilts are laid in all tries together, so that a long queue is answered within two seconds. */
-    private const MOST_LAID = 150_000;
+    /** So many quilts are laid in all tries together, so that three frames of a long queue are answered within a second. */
+    private const MOST_LAID = 40_000;
     /** A quilt is tried so many places from its own. */
     private const REACH = 12;
 

@@ -68,30 +68,39 @@ final readonly class WaysOutRule
             );
     }
 
-    /** The fewest hours more, on the first day that has room for them. */
+    /** The fewest hours more on one day, the first of those on which so few are enough. */
     private function moreHours(Queue $queue, Schedule $schedule, Placed $late): ?WayOut
     {
+        $orders = $schedule->orders($queue->frames);
         $last = min($late->job->due ?? -1, self::DAYS);
-        for ($minutes = self::BY; $minutes <= self::MOST_MORE; $minutes += self::BY) {
-            for ($day = intdiv($queue->now, WorkingTime::DAY); $day <= $last; ++$day) {
-                $time = $queue->time->withMore($day, $minutes);
-                $laid =
-                    null === $time
-                        ? null
-                        : (new Course($queue->during($time)))->inOrder($schedule->orders($queue->frames));
-                $moved = $laid?->find($late->job->id);
-                if (0 === $moved?->daysLate()) {
-                    return new WayOut(
-                        WayOutKind::MoreHours,
-                        $moved->end,
-                        frame: $late->frame,
-                        day: $day,
-                        minutes: $minutes,
-                    );
-                }
+        $best = null;
+        for ($day = intdiv($queue->now, WorkingTime::DAY); $day <= $last; ++$day) {
+            // More hours never make it later: halving finds where they begin to be enough.
+            $room = min($best->minutes ?? self::MOST_MORE, $queue->time->room($day));
+            [$few, $most] = [0, intdiv($room, self::BY)];
+            while ($few < $most) {
+                $half = intdiv($few + $most, 2);
+                $way = $this->longer($half * self::BY, $day, $queue, $orders, $late);
+                [$few, $most] = null === $way ? [$half + 1, $most] : [$few, $half];
             }
+            $way = $this->longer($few * self::BY, $day, $queue, $orders, $late);
+            $best = null !== $way && (null === $best || $way->minutes < $best->minutes) ? $way : $best;
         }
 
-        return null;
+        return $best;
+    }
+
+    /** @param array<array-key, list<QueueJob>> $orders */
+    private function longer(int $minutes, int $day, Queue $queue, array $orders, Placed $late): ?WayOut
+    {
+        $time = $queue->time->withMore($day, $minutes);
+        $moved =
+            null === $time
+                ? null
+                : (new Course($queue->during($time)))->inOrder($orders)?->find($late->job->id);
+
+        return 0 === $moved?->daysLate()
+            ? new WayOut(WayOutKind::MoreHours, $moved->end, frame: $late->frame, day: $day, minutes: $minutes)
+            : null;
     }
 }

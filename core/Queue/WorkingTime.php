@@ -49,15 +49,21 @@ final class WorkingTime
     public function withMore(int $day, int $minutes): ?self
     {
         $date = $this->firstDay->modify("+$day days")->format('Y-m-d');
-        $spans = $this->spansOn($day);
-        $until = [] === $spans ? self::NINE : $spans[\count($spans) - 1][1];
 
-        return $until + $minutes > self::LATEST
+        return $minutes > $this->room($day)
             ? null
             : new self($this->firstDay, $this->hours, $this->off, [
                 ...$this->more,
                 $date => ($this->more[$date] ?? 0) + $minutes,
             ]);
+    }
+
+    /** So many minutes longer can be worked on a day before it is late at night. */
+    public function room(int $day): int
+    {
+        $spans = $this->spansOn($day);
+
+        return max(0, self::LATEST - ([] === $spans ? self::NINE : $spans[\count($spans) - 1][1]));
     }
 
     /** @return list<array{int, int}> from and to in minutes of a day, counted from the first; in order */

@@ -6,6 +6,7 @@ namespace App\Demo;
 
 use App\Account\PersonRepository;
 use App\Account\SignUp;
+use App\Account\Studio;
 use App\Account\StudioOpening;
 use App\AtTheFrame\OffSheet;
 use App\Frames\StudioFrame;
@@ -55,6 +56,12 @@ final class DemoCommand extends Command
                 '26',
             )
             ->addOption(
+                'waiting',
+                null,
+                InputOption::VALUE_REQUIRED,
+                'How many of them wait; the others, those that are due last, are finished',
+            )
+            ->addOption(
                 'problems',
                 null,
                 InputOption::VALUE_REQUIRED,
@@ -68,6 +75,7 @@ final class DemoCommand extends Command
         $email = $input->getOption('email');
         $wanted = $input->getOption('quilts');
         $problems = $input->getOption('problems');
+        $waiting = $input->getOption('waiting');
         if (!\is_string($email) || !is_numeric($wanted) || !is_numeric($problems)) {
             return Command::INVALID;
         }
@@ -75,13 +83,18 @@ final class DemoCommand extends Command
             return Command::SUCCESS;
         }
         // All or nothing: a demo that was broken off would never be finished.
-        $this->entities->wrapInTransaction(fn() => $this->fill($email, (int) $wanted, (int) $problems));
+        $this->entities->wrapInTransaction(function () use ($email, $wanted, $problems, $waiting): void {
+            $studio = $this->fill($email, (int) $wanted, (int) $problems);
+            if (is_numeric($waiting)) {
+                $this->copies->finish($studio, (int) $waiting);
+            }
+        });
         (new SymfonyStyle($input, $output))->writeln('The demo studio is loaded.');
 
         return Command::SUCCESS;
     }
 
-    private function fill(string $email, int $wanted, int $problems): void
+    private function fill(string $email, int $wanted, int $problems): Studio
     {
         $demo = new DemoStudio();
         $owner = $this->opening->open(
@@ -114,6 +127,8 @@ final class DemoCommand extends Command
         $this->week->fill($studio, $entered, $today);
         $this->copies->fill($studio, $wanted - \count($quilts));
         $this->problems->fill($studio, $problems);
+
+        return $studio;
     }
 
     /** @param array<string, Quilt> $quilts by title */

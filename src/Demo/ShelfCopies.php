@@ -29,6 +29,22 @@ final readonly class ShelfCopies
         }
     }
 
+    /** Says of all but so many that wait, those that are due first, that they are finished. */
+    public function finish(Studio $studio, int $waiting): void
+    {
+        $this->connection->executeStatement(
+            'UPDATE quilt SET finished = due WHERE studio_id = ? AND finished IS NULL AND loaded IS NULL AND id NOT IN (
+                SELECT id FROM (
+                    SELECT id FROM quilt WHERE studio_id = ? AND finished IS NULL AND loaded IS NULL
+                    ORDER BY due, id LIMIT ' .
+                max(1, $waiting) .
+                '
+                ) AS waiting
+            )',
+            [$studio->id()->toBinary(), $studio->id()->toBinary()],
+        );
+    }
+
     private function copy(mixed $original, int $round, string $key): void
     {
         $id = (new Ulid())->toBinary();

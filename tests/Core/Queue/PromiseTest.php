@@ -141,6 +141,17 @@ final class PromiseTest extends TestCase
         self::assertSame(1, $ways[3]->day);
     }
 
+    public function testTheFewestHoursMoreAreFoundUpToTheLastThatADayHasRoomFor(): void
+    {
+        foreach ([510 => 30, 690 => 210, 750 => 270, 780 => 300, 781 => null] as $minutes => $more) {
+            $queue = self::queue([new QueueJob('late', 0, ['north'], $minutes)]);
+            $schedule = (new QueueRule())->schedule($queue);
+            $ways = (new WaysOutRule())->waysOut($queue, $schedule, $schedule->placed[0], ['north']);
+
+            self::assertSame($more, $ways[0]->minutes, "$minutes minutes");
+        }
+    }
+
     public function testWhereNothingHelpsTheFirstDayIsToldAllTheSame(): void
     {
         $late = new QueueJob('late', 0, ['north'], 30 * self::HOUR);

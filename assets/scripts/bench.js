@@ -32,25 +32,62 @@ export function wordsOf(lane, place, moved) {
 
 /** @param {HTMLElement} bench */
 function watch(bench) {
-  /** @type {{lanes: Lane[]}} */
-  const { lanes } = JSON.parse(document.getElementById("bench-places")?.textContent ?? '{"lanes": []}');
+  /** @type {{lanes: Lane[], perMillimetre: number}} */
+  const { lanes, perMillimetre = 0.034 } = JSON.parse(
+    document.getElementById("bench-places")?.textContent ?? '{"lanes": []}',
+  );
   const drawing = /** @type {SVGSVGElement | null} */ (bench.querySelector("#lanes"));
   const answer = /** @type {HTMLElement | null} */ (bench.querySelector("#bench-answer"));
   if (!drawing || !answer || lanes.length === 0) {
     return;
   }
-  /** @type {Map<string, {fits: boolean, words: string[]}>} */
+  /** @type {Map<string, {fits: boolean, words: string[], short?: number[]}>} */
   const known = new Map();
   /** @type {{id: string, title: string, link: Element, lane: number, place: number, byKeys: boolean} | null} */
   let held = null;
-  const mark = document.createElementNS("http://www.w3.org/2000/svg", "line");
-  mark.setAttribute("class", "bench-mark");
-  mark.setAttribute("visibility", "hidden");
-  drawing.append(mark);
+  const shape = (/** @type {string} */ name, /** @type {string} */ css) => {
+    const made = document.createElementNS("http://www.w3.org/2000/svg", name);
+    made.setAttribute("class", css);
+    made.setAttribute("visibility", "hidden");
+    drawing.append(made);
+    return made;
+  };
+  const mark = shape("line", "bench-mark");
+  // The quilt as it would lie there, and hatched what is missing of it across and along.
+  const ghost = shape("rect", "bench-quilt bench-ghost");
+  const missing = [shape("rect", "bench-late bench-ghost"), shape("rect", "bench-late bench-ghost")];
+  const place = (/** @type {Element} */ one, /** @type {Record<string, number>} */ at) => {
+    for (const [name, value] of Object.entries(at)) {
+      one.setAttribute(name, String(Math.max(0, value)));
+    }
+    one.setAttribute("visibility", "visible");
+  };
+  /** @param {number[]} short millimetres across and along */
+  const lay = (short) => {
+    for (const one of [ghost, ...missing]) {
+      one.setAttribute("visibility", "hidden");
+    }
+    const own = held?.link.querySelector("rect.bench-quilt, rect.shelf-short");
+    if (!held || !own || mark.getAttribute("visibility") === "hidden") {
+      return;
+    }
+    const lane = lanes[held.lane];
+    const [width, height] = ["width", "height"].map((name) => Number(own.getAttribute(name)));
+    const [x, y] = [Number(mark.getAttribute("x1")) + 6, lane.y + 40];
+    place(ghost, { x, y, width, height });
+    const [across, along] = short.map((millimetres) => millimetres * perMillimetre);
+    if (across > 0) {
+      place(missing[0], { x: x + width, y, width: Math.max(5, across), height });
+    }
+    if (along > 0) {
+      place(missing[1], { x, y: y + height, width, height: Math.max(5, along) });
+    }
+  };
 
   const show = () => {
     if (!held) {
       mark.setAttribute("visibility", "hidden");
+      lay([0, 0]);
       return;
     }
     const lane = lanes[held.lane];
@@ -59,6 +96,7 @@ function watch(bench) {
       mark.setAttribute(name, String(value));
     }
     mark.setAttribute("visibility", "visible");
+    lay([0, 0]);
     void ask();
   };
 
@@ -88,6 +126,7 @@ function watch(bench) {
       answer.textContent = where + told.words.join(" ");
       answer.classList.toggle("bench-answer-no", !told.fits);
       mark.classList.toggle("bench-mark-no", !told.fits);
+      lay(told.short ?? [0, 0]);
     }
   };
 
@@ -118,7 +157,7 @@ function watch(bench) {
       // What cannot be is said, and stays where it was.
       held.link.classList.remove("bench-held");
       held = null;
-      mark.setAttribute("visibility", "hidden");
+      show();
       return;
     }
     const form = document.createElement("form");
@@ -173,6 +212,7 @@ function watch(bench) {
           show();
         } else {
           mark.setAttribute("visibility", "hidden");
+          lay([0, 0]);
           /** @type {HTMLElement} */ (answer).hidden = true;
         }
       }

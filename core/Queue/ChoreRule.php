@@ -26,7 +26,7 @@ final readonly class ChoreRule
         foreach ($queue->frames as $frame) {
             $running = $queue->runningOn($frame);
             if (null !== $running) {
-                $chores[] = new Chore("go-on $running->id", ChoreKind::GoOn, null, $running->id, $frame);
+                $chores[] = new Chore("go-on $running->id", ChoreKind::GoOn, $queue->now, $running->id, $frame);
             }
             $before = $queue->now;
             foreach ($schedule->on($frame) as $placed) {

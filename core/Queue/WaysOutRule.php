@@ -94,10 +94,7 @@ final readonly class WaysOutRule
     private function longer(int $minutes, int $day, Queue $queue, array $orders, Placed $late): ?WayOut
     {
         $time = $queue->time->withMore($day, $minutes);
-        $moved =
-            null === $time
-                ? null
-                : (new Course($queue->during($time)))->inOrder($orders)?->find($late->job->id);
+        $moved = null === $time ? null : (new Course($queue->during($time)))->inOrder($orders)?->find($late->job->id);
 
         return 0 === $moved?->daysLate()
             ? new WayOut(WayOutKind::MoreHours, $moved->end, frame: $late->frame, day: $day, minutes: $minutes)

@@ -31,9 +31,9 @@ final readonly class DemoWeek
         $input->off = $today->modify('+5 days')->format('Y-m-d');
         $hours->work($input);
         $this->entities->persist($hours);
-        if (isset($quilts['Shell market'])) {
+        if (isset($quilts['Long table'])) {
             // Its batting has to come out of its bag today at four.
-            $pin = new QueuePin($quilts['Shell market']);
+            $pin = new QueuePin($quilts['Long table']);
             $at = $today->modify('+1 day')->format('Y-m-d') . ' 16:00';
             $pin->ask(new \DateTimeImmutable($at, new \DateTimeZone('UTC')), 1, 'white');
             $this->entities->persist($pin);

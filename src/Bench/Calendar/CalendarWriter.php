@@ -10,6 +10,7 @@ use App\Bench\Chores\StudioChoreRepository;
 use App\Bench\Plan\PlanRead;
 use Psr\Clock\ClockInterface;
 use Sabre\VObject\Component\VCalendar;
+use Schwung\Core\Queue\ChoreKind;
 
 /** Writes due days, hours on frames and tasks of a studio as a calendar (RFC 5545). */
 final readonly class CalendarWriter
@@ -17,6 +18,8 @@ final readonly class CalendarWriter
     /** A task is that long in a calendar, and rung for so long before. */
     private const TASK_MINUTES = 15;
     private const WARNING = '-PT15M';
+    /** These stand there as hours on a frame. */
+    private const HOURS = [ChoreKind::GoOn, ChoreKind::Load];
     private const MADE_BY = '-//Schwung//Bench//EN';
 
     public function __construct(private StudioChoreRepository $chores, private ClockInterface $clock) {}
@@ -74,7 +77,7 @@ final readonly class CalendarWriter
     {
         $tasks = [];
         foreach ($plan->chores() as $chore) {
-            if (null !== $chore->by) {
+            if (null !== $chore->by && !\in_array($chore->kind, self::HOURS, true)) {
                 $tasks[$chore->key] = [(new ChoreWords($plan))->of($chore), $chore->by];
             }
         }

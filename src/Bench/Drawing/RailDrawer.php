@@ -26,6 +26,8 @@ final readonly class RailDrawer
     private const UNDER_BAR = 22.0;
     private const GAP = 14.0;
     private const MARGIN = 8.0;
+    /** Room for what is said of a quilt on its rail. */
+    private const BESIDE = 104.0;
 
     public function __construct(private PlanRead $plan, private \DateTimeImmutable $now) {}
 
@@ -48,7 +50,6 @@ final readonly class RailDrawer
                 'height' => self::LANE,
                 'rail' => $rail,
                 'railEnd' => self::MARGIN + $rail,
-                'foot' => self::LANE - 7,
                 'on' => array_map(
                     fn(OnFrame $one): array => $this->onRail($one, self::MARGIN + $rail / 2),
                     \array_slice($on, 0, 1),
@@ -73,12 +74,14 @@ final readonly class RailDrawer
             lanes: $lanes,
             shelf: $shelf,
             days: $axis->days,
-            railWidth: $widest + 2 * self::MARGIN,
+            railWidth: $widest + 2 * self::MARGIN + self::BESIDE,
+            beside: $widest + 2 * self::MARGIN,
             width: $axis->width,
             height: self::AXIS + \count($lanes) * self::LANE,
             shelfWidth: $shelfWidth,
             shelfHeight: self::LANE + self::HEAD,
             below: self::AXIS - 4,
+            perMillimetre: self::PIXELS_PER_MM,
         );
     }
 
@@ -102,8 +105,8 @@ final readonly class RailDrawer
             'id' => (string) $one->quilt,
             'title' => $one->title,
             'words' => $one->words($this->now),
-            'pass' => $one->isFinished ? 'every step done' : "pass $one->pass of $one->passes",
-            'parked' => null === $one->parked ? '' : self::parked((int) $one->parked->diff($this->now)->days),
+            'lines' => $this->lines($one),
+            'isParked' => null !== $one->parked,
             'x' => $middle - $width / 2,
             'y' => self::HEAD,
             'width' => $width,
@@ -221,6 +224,23 @@ final readonly class RailDrawer
         $scale = self::PIXELS_PER_MM * min(1.0, (self::LANE - self::HEAD - 4) / ($size[1] * self::PIXELS_PER_MM));
 
         return [round(max(4.0, $size[0] * $scale), 1), round(max(4.0, $size[1] * $scale), 1)];
+    }
+
+    /** @return list<array{y: float, words: string}> where it stands, a line each, beside the rail */
+    private function lines(OnFrame $one): array
+    {
+        $words = $one->isFinished
+            ? ['every step', 'is done']
+            : ["pass $one->pass of $one->passes", ...explode(', ', $one->left, 2)];
+        if (null !== $one->parked) {
+            array_unshift($words, self::parked((int) $one->parked->diff($this->now)->days));
+        }
+
+        return array_map(
+            static fn(int $i, string $line): array => ['y' => self::HEAD + 22 + 16.0 * $i, 'words' => $line],
+            array_keys($words),
+            $words,
+        );
     }
 
     private static function parked(int $days): string

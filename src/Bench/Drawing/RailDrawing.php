@@ -12,6 +12,7 @@ final readonly class RailDrawing
      * @param list<array<string, mixed>> $shelf what waits, by due day
      * @param list<array{x: float, width: float, name: string, isOff: bool, isToday: bool, from: int, to: int}> $days
      * @param float                      $below where the names of the days end
+     * @param float                      $beside where words beside a rail begin
      *
      * Made with named arguments
      */
@@ -25,12 +26,15 @@ final readonly class RailDrawing
         public float $shelfWidth,
         public float $shelfHeight,
         public float $below,
+        public float $beside,
+        public float $perMillimetre,
     ) {}
 
     /** @return array<string, mixed> what the script needs to know where a quilt may be put */
     public function places(): array
     {
         return [
+            'perMillimetre' => $this->perMillimetre,
             'lanes' => array_map(
                 static fn(array $lane): array => [
                     'id' => $lane['id'],

@@ -237,6 +237,31 @@ final class PlaceTest extends QueueTestCase
         self::assertStringContainsString('"fits":false', (string) $this->browser->getResponse()->getContent());
     }
 
+    public function testWhatWouldTakeLongerThanTenYearsSaysSo(): void
+    {
+        $frame = $this->frame();
+        foreach (['First', 'Second', 'Third', 'Fourth'] as $title) {
+            $this->waiting($title, '2027-03-20', $frame);
+        }
+        $page = $this->browser->request('GET', '/settings/hours');
+        $values = $page->selectButton('Plan in these hours')->form()->getPhpValues();
+        self::assertIsArray($values['hours']);
+        $values['hours']['hours'] = [1 => '9:00-9:01', ...array_fill(2, 6, '')];
+        $this->browser->request('POST', '/settings/hours', $values);
+        self::assertResponseRedirects('/settings/hours', 303);
+        $plan = $this->plan();
+        self::assertLessThan(4, \count($plan->placed()));
+        $last = array_key_last($plan->waiting());
+        self::assertSame('beyond', $plan->waiting()[$last]['held']);
+        self::assertStringContainsString(
+            'It would not be done within ten years of these hours.',
+            $this->browser
+                ->request('GET', "/bench/$last")
+                ->filter('main')
+                ->text(),
+        );
+    }
+
     public function testWhateverChangesHasTheQueueWorkedOutAnewOnce(): void
     {
         $quilt = $this->waiting('One', '2027-02-26', $this->frame());

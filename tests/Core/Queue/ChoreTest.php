@@ -43,7 +43,7 @@ final class ChoreTest extends TestCase
 
         self::assertSame(
             [
-                ['go-on now', null],
+                ['go-on now', 0],
                 ['unpack later', self::DAY + 540],
                 ['at-the-table later strip/lead', self::DAY + 540],
                 ['at-the-table later trim', self::DAY + 540],

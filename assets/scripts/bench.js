@@ -18,10 +18,9 @@ export function placeAt(lane, x, moved) {
 
 /** Where in the drawing such a place begins. @param {Lane} lane @param {number} place @param {string} moved */
 export function xOf(lane, place, moved) {
-  const others = lane.quilts.filter(({ id }) => id !== moved);
-  const at = others[place - 1];
-  const before = others[place - 2];
-  return at ? at.x : before ? before.x + before.width : lane.after;
+  const before = lane.quilts.filter(({ id }) => id !== moved)[place - 2];
+  const [first] = lane.quilts;
+  return before ? before.x + before.width : first ? first.x : lane.after;
 }
 
 /** @param {Lane} lane @param {number} place @param {string} moved */
@@ -278,8 +277,7 @@ function watch(bench) {
 function watchList(form) {
   const words = form.querySelector("[data-bench-words]");
   const ask = async () => {
-    const fields = new FormData(form);
-    const query = new URLSearchParams({ frame: String(fields.get("frame")), place: String(fields.get("place")) });
+    const query = new URLSearchParams({ at: String(new FormData(form).get("at")) });
     try {
       const response = await fetch(`${form.dataset.benchList}?${query}`, { headers: { Accept: "application/json" } });
       const told = await response.json();

@@ -20,6 +20,7 @@ use App\Quilt\SheetChanges;
 use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\ParameterBag;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -55,16 +56,11 @@ final class PlaceController extends AbstractController
     public function try(Ulid $id, #[CurrentUser] Person $person, Request $request): Response
     {
         $quilt = $this->quilt($id, $person);
-        $frame = $this->frameIn($request->query->getString('frame'), $person);
+        [$frame, $place] = $this->whereIn($request->query, $person);
         if (null === $frame) {
             return new JsonResponse(['fits' => false, 'words' => ['That frame is not here any more.']]);
         }
-        $tried = $this->trying->at(
-            $quilt,
-            (string) $frame->id(),
-            self::placeIn($request->query->getString('place')),
-            $this->units->system(),
-        );
+        $tried = $this->trying->at($quilt, (string) $frame->id(), $place, $this->units->system());
 
         return new JsonResponse(['fits' => $tried->fits, 'words' => $tried->words(), 'short' => $tried->short]);
     }
@@ -76,11 +72,10 @@ final class PlaceController extends AbstractController
     {
         $quilt = $this->quilt($id, $person);
         $payload = $request->getPayload();
-        $frame = $this->frameIn($payload->getString('frame'), $person);
+        [$frame, $place] = $this->whereIn($payload, $person);
         if (null === $frame) {
             return $this->page($quilt, $person, ['frame' => 'That frame is not here any more. Choose another.']);
         }
-        $place = self::placeIn($payload->getString('place'));
         if (!$this->trying->at($quilt, (string) $frame->id(), $place, $this->units->system())->fits) {
             return $this->page($quilt, $person, [
                 'frame' => "It cannot be loaded on {$frame->name()}: see below what is in the way.",
@@ -176,14 +171,48 @@ final class PlaceController extends AbstractController
         return $this->quilts->findOneOf($person->studio(), $id) ?? throw $this->createNotFoundException();
     }
 
-    private function frameIn(string $text, Person $person): ?StudioFrame
+    /** @return array{StudioFrame|null, int} told as a frame and a place, or as the list does, both in one */
+    private function whereIn(ParameterBag $told, Person $person): array
     {
-        return Ulid::isValid($text) ? $this->frames->findOneOf($person->studio(), new Ulid($text)) : null;
+        $parts = explode(' ', $told->getString('at') ?: $told->getString('frame') . ' ' . $told->getString('place'), 2);
+        $frame = Ulid::isValid($parts[0]) ? $this->frames->findOneOf($person->studio(), new Ulid($parts[0])) : null;
+
+        return [$frame, max(1, min(self::LAST, (int) ($parts[1] ?? '1')))];
     }
 
-    private static function placeIn(string $text): int
+    /** @return list<array{name: string, places: list<array{value: string, words: string, isHere: bool}>}> by frame */
+    private function lanes(Quilt $quilt, ?PlanRead $plan, Person $person): array
     {
-        return max(1, min(self::LAST, (int) $text));
+        $lanes = [];
+        foreach ($this->frames->findOf($person->studio()) as $frame) {
+            $id = (string) $frame->id();
+            [$before, $places] = [null, []];
+            $others = $plan?->placedOn($id) ?? [];
+            $isHere = false;
+            foreach ($others as $standing) {
+                if ($standing['id'] === (string) $quilt->id()) {
+                    // It stands where it is told to begin: behind the same one.
+                    $isHere = true;
+                    continue;
+                }
+                $places[] = $this->place($id, \count($places) + 1, $before, $isHere, $plan);
+                [$before, $isHere] = [$standing['id'], false];
+            }
+            $places[] = $this->place($id, \count($places) + 1, $before, $isHere, $plan);
+            $lanes[] = ['name' => $frame->name(), 'places' => $places];
+        }
+
+        return $lanes;
+    }
+
+    /** @return array{value: string, words: string, isHere: bool} */
+    private function place(string $frame, int $number, ?string $before, bool $isHere, ?PlanRead $plan): array
+    {
+        return [
+            'value' => "$frame $number",
+            'words' => null === $before ? 'next' : 'after ' . ($plan?->title($before) ?? ''),
+            'isHere' => $isHere,
+        ];
     }
 
     private function back(Request $request, Quilt $quilt): Response
@@ -198,12 +227,14 @@ final class PlaceController extends AbstractController
     {
         $plan = $this->plans->of($person->studio());
         $document = $plan->plan();
+        $read = [] === $document ? null : new PlanRead($document, $person->studio()->timeZone());
 
         return $this->render(
             'bench/place.html.twig',
             [
                 'quilt' => $quilt,
-                'plan' => [] === $document ? null : new PlanRead($document, $person->studio()->timeZone()),
+                'plan' => $read,
+                'lanes' => $this->lanes($quilt, $read, $person),
                 'pin' => $this->pins->of($quilt),
                 'frames' => $this->frames->findOf($person->studio()),
                 'weights' => QueuePin::WEIGHTS,

@@ -400,8 +400,8 @@ final readonly class DemoStudio
         );
 
         return [
-            $quilt('Early bird', 'Tamsel Ruddick', 1, '1 1/2 in'),
-            $quilt('Second worm', 'Ewart Lindqvane', 1, '1 1/2 in'),
+            $quilt('Early bird', 'Tamsel Ruddick', 1, '7/8 in'),
+            $quilt('Second worm', 'Ewart Lindqvane', 1, '7/8 in'),
             $quilt('Last year\'s lace', 'Ines Hallorane', -2, '5 in'),
         ];
     }

@@ -25,6 +25,9 @@ use Symfony\Component\Uid\Ulid;
 #[ORM\UniqueConstraint(name: 'quilt_entry', columns: ['studio_id', 'entry_key'])]
 class Quilt
 {
+    /** With this begins the key of a load of several. */
+    public const GANG = 'gang-';
+
     #[ORM\Id, ORM\Column(type: UlidType::NAME)]
     private Ulid $id;
 
@@ -174,6 +177,12 @@ class Quilt
     public function number(): string
     {
         return \sprintf('%02d-%03d', $this->numberYear % 100, $this->number);
+    }
+
+    /** Whether it is a load of several that are quilts of their own. */
+    public function carriesOthers(): bool
+    {
+        return str_starts_with($this->entryKey, self::GANG);
     }
 
     public function rideIn(self $carrier, Length $station): void

@@ -99,7 +99,7 @@ final class QuiltRepository extends ServiceEntityRepository
     /** @return list<Quilt> that are loaded together in this one, from left to right */
     public function findCarried(Quilt $carrier): array
     {
-        return $this->findBy(['carrier' => $carrier], ['carriedAt' => 'ASC']);
+        return $carrier->carriesOthers() ? $this->findBy(['carrier' => $carrier], ['carriedAt' => 'ASC']) : [];
     }
 
     /** A load of several that was never on a frame goes, and its tops are on the shelf by themselves again. */

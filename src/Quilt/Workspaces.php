@@ -10,6 +10,7 @@ use App\Quilt\Attaching\RailMarks;
 use App\Quilt\Drawing\BastingShapes;
 use App\Quilt\Drawing\BedDrawer;
 use App\Quilt\Drawing\BedDrawing;
+use App\Quilt\Drawing\GapShapes;
 use App\Quilt\Drawing\OldShapes;
 use App\Quilt\Pinning\Asked;
 use App\Quilt\Pinning\SheetPins;
@@ -68,7 +69,7 @@ final readonly class Workspaces
             quilt: $quilt,
             stage: $view->stage,
             preparation: $preparation,
-            bed: $this->bed($preparation, $view->stage, $shown),
+            bed: $this->bed($preparation, $view->stage, $shown, $quilt->carriesOthers()),
             view: $shown,
             tried: $tried,
             canUndo: $canUndo,
@@ -111,7 +112,7 @@ final readonly class Workspaces
         return null === $offer ? $sheet : $trying->apply($offer, $sheet);
     }
 
-    private function bed(Preparation $preparation, string $stage, object $view): BedDrawing
+    private function bed(Preparation $preparation, string $stage, object $view, bool $isGang): BedDrawing
     {
         $units = $this->units->system();
         $passes = $view instanceof PassesView ? $view : null;
@@ -124,7 +125,7 @@ final readonly class Workspaces
             $view instanceof LoadView && null !== $view->setup => $bed->under(
                 (new BastingShapes($bed->canvas))->shapes((new BastingRule())->lines($view->setup)),
             ),
-            default => $bed,
+            default => $isGang ? $bed->under((new GapShapes())->shapes($preparation)) : $bed,
         };
     }
 }

@@ -119,7 +119,7 @@ test("Thursday, on the phone: the list comes first, and answers as the drawing d
   await page.getByLabel("Search").first().fill("Pocket star");
   await page.getByRole("link", { name: "Place of Pocket star in the queue" }).click();
   await expectSoundAt(page, [390, 844]);
-  await page.getByLabel("Place").selectOption({ index: 1 });
+  await page.getByLabel("Where").selectOption({ index: 1 });
   await expect(page.locator("[data-bench-words]")).toContainText("passes, from");
   await page.getByRole("button", { name: "Pin it there" }).click();
   await expect(page.getByText("Pocket star is pinned: number 2 on North frame")).toBeVisible();

@@ -97,7 +97,7 @@ final class GangController extends AbstractController
         $input->due = [] === $dues ? null : min($dues);
         $input->frame = $known->frames[$gang->frame];
         // The same quilts are one load, however often the button is pressed.
-        $input->key = 'gang-' . substr(hash('sha256', implode(' ', $gang->ids())), 0, 30);
+        $input->key = Quilt::GANG . substr(hash('sha256', implode(' ', $gang->ids())), 0, 30);
 
         return $input;
     }

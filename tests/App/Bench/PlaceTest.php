@@ -66,7 +66,7 @@ final class PlaceTest extends QueueTestCase
         );
 
         $page = $this->browser->request('GET', "/bench/{$second->id()}");
-        $this->browser->submit($page->selectButton('Pin it there')->form(['place' => '1']));
+        $this->browser->submit($page->selectButton('Pin it there')->form(['at' => "{$frame->id()} 1"]));
         self::assertResponseRedirects('/', 303);
         $plan = $this->plan();
         self::assertSame('Mon 9:00', self::starts($plan)['Second']);
@@ -88,7 +88,7 @@ final class PlaceTest extends QueueTestCase
         $this->plan();
         foreach ([$one, $two] as $quilt) {
             $page = $this->browser->request('GET', "/bench/{$quilt->id()}");
-            $this->browser->submit($page->selectButton('Pin it there')->form(['place' => '1']));
+            $this->browser->submit($page->selectButton('Pin it there')->form(['at' => "{$frame->id()} 1"]));
         }
         $pins = $this->service(QueuePinRepository::class);
         $this->service(EntityManagerInterface::class)->clear();
@@ -110,9 +110,7 @@ final class PlaceTest extends QueueTestCase
         $told = json_decode((string) $this->browser->getResponse()->getContent(), true);
         self::assertIsArray($told);
         $page = $this->browser->request('GET', "/bench/{$wide->id()}");
-        $this->browser->submit(
-            $page->selectButton('Pin it there')->form(['frame' => (string) $window->id(), 'place' => '1']),
-        );
+        $this->browser->submit($page->selectButton('Pin it there')->form(['at' => "{$window->id()} 1"]));
         if (true === $told['fits']) {
             self::assertResponseRedirects('/', 303);
             self::assertSame('Window frame', $this->reloaded($wide)->frame()?->name());
@@ -203,7 +201,7 @@ final class PlaceTest extends QueueTestCase
         self::assertStringContainsString('not here any more', (string) $this->browser->getResponse()->getContent());
         $page = $this->browser->request('GET', "/bench/{$quilt->id()}");
         $form = $page->selectButton('Pin it there')->form();
-        $this->browser->request('POST', $form->getUri(), [...$form->getPhpValues(), 'frame' => (string) new Ulid()]);
+        $this->browser->request('POST', $form->getUri(), [...$form->getPhpValues(), 'at' => new Ulid() . ' 1']);
         self::assertResponseStatusCodeSame(422);
 
         $this->browser->loginUser($this->studio('other@studio.example'));

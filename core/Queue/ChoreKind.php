@@ -16,5 +16,4 @@ enum ChoreKind: string
     case Service = 'service';
     case Load = 'load';
     case GoOn = 'go-on';
-    case Typed = 'typed';
 }

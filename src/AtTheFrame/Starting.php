@@ -34,6 +34,10 @@ final readonly class Starting
         return $this->entities->wrapInTransaction(function () use ($quilt): ?Run {
             // A double click begins one run.
             $this->quilts->lock($quilt);
+            if (null !== $quilt->carrier() && !$quilt->isLoaded()) {
+                // It goes on with the others.
+                return null;
+            }
             $open = $this->runs->findOpen($quilt);
             if (null !== $open) {
                 return $open;

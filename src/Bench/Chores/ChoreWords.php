@@ -28,7 +28,6 @@ final readonly class ChoreWords
             ChoreKind::CheckLeader => "Check the leaders of $frame.",
             ChoreKind::Needle => 'New needle: it has stitched its hours.',
             ChoreKind::Service => 'The machine\'s service is due.',
-            ChoreKind::Typed => $chore->of ?? '',
         };
     }
 

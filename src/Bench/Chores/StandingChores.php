@@ -50,7 +50,8 @@ final readonly class StandingChores
             $since = $hours->needled();
             $stitched = array_sum(
                 array_map(
-                    static fn(RunTimes $times): float => null === $since || $times->run->started >= $since
+                    static fn(RunTimes $times): float => !$times->isToldAgain() &&
+                    (null === $since || $times->run->started >= $since)
                         ? $times->sum('stitching took')
                         : 0.0,
                     $this->times->findOf($studio),

@@ -85,7 +85,7 @@ final readonly class Today
                 'stage' => 'backing',
             ]),
             ChoreKind::CheckLeader => $this->urls->generate('app_leaders_index', ['frame' => $chore->frame]),
-            ChoreKind::Needle, ChoreKind::Service, ChoreKind::Typed => null,
+            ChoreKind::Needle, ChoreKind::Service => null,
         };
 
         return new ToDo(

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Bench\Plan;
 
 use App\Bench\WallClock;
-use Schwung\Core\Measure\UnitSystem;
 use Schwung\Core\Queue\Chore;
 use Schwung\Core\Queue\ChoreKind;
 
@@ -192,11 +191,5 @@ final readonly class PlanRead
         }
 
         return $blocks;
-    }
-
-    /** A quilt's promise in a person's units; empty where it is none any more. */
-    public function words(string $id, string $frame, UnitSystem $units): string
-    {
-        return $this->document['quilts'][$id]['onFrames'][$frame]['words'][$units->value] ?? '';
     }
 }

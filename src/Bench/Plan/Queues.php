@@ -70,22 +70,23 @@ final readonly class Queues
             $running = $this->withRunning($running, $one, $estimates[(string) $one->quilt]);
         }
         $time = $hours->time($clock->firstDay);
-        [$free, $beyond] = $this->within($time, $free, array_values($running), $clock);
+        $pinned = array_map(
+            static fn(QueueJob $job): QueueJob => self::pinned($job, $pins[$job->id] ?? null, $clock),
+            $free,
+        );
+        [$pinned, $beyond] = $this->within($time, $pinned, array_values($running), $hours, $clock);
 
         return new StudioQueue(
             clock: $clock,
             queue: new Queue(
                 $time,
                 array_map(strval(...), array_keys($frames)),
-                array_map(
-                    static fn(QueueJob $job): QueueJob => self::pinned($job, $pins[$job->id] ?? null, $clock),
-                    array_values($free),
-                ),
+                array_values($pinned),
                 array_values($running),
                 $hours->setup(),
                 $clock->now,
             ),
-            free: $free,
+            free: array_intersect_key($free, $pinned),
             factors: $factors,
             estimates: $estimates,
             facts: $facts,
@@ -204,14 +205,13 @@ final readonly class Queues
      * @return array{array<string, QueueJob>, array<string, string>} those that are done within the horizon, and why others
      *   are not
      */
-    private function within(WorkingTime $time, array $jobs, array $running, WallClock $clock): array
+    private function within(WorkingTime $time, array $jobs, array $running, StudioHours $hours, WallClock $clock): array
     {
         $left = $time->whole() - $time->before($clock->now);
         $left -= array_sum(array_map(static fn(Running $one): int => $one->minutesLeft, $running));
         [$within, $beyond] = [[], []];
         foreach ($jobs as $id => $job) {
-            // An hour for changing between two quilts is more than any studio asks for.
-            $needs = $job->minutes + 60;
+            $needs = $job->minutes + array_sum($hours->setup());
             $waits = $time->before($job->notBefore) - $time->before($clock->now);
             if ($needs + max(0, $waits) < $left) {
                 $within[$id] = $job;

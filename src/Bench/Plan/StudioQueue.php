@@ -53,6 +53,12 @@ final readonly class StudioQueue
         return array_map(static fn(Estimate $estimate): float => $estimate->variance, $this->estimates);
     }
 
+    /** @return array<array-key, QueueJob> the quilts in the queue by their ids, with what was pinned */
+    public function jobs(): array
+    {
+        return array_column($this->queue->jobs, null, 'id');
+    }
+
     /**
      * The order in which it was worked out last; what is new since stands behind.
      *
@@ -63,7 +69,7 @@ final readonly class StudioQueue
     public function keptOrders(array $plan): array
     {
         $orders = array_fill_keys($this->queue->frames, []);
-        $waiting = $this->free;
+        $waiting = $this->jobs();
         /** @var list<array{id: string, frame: string}> $placed */
         $placed = $plan['placed'] ?? [];
         foreach ($placed as $one) {

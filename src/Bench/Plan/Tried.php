@@ -18,7 +18,6 @@ final readonly class Tried
      * @param array{float, float} $short   what is missing across and along, in millimetres
      * @param int|null            $instead of so many passes on its own frame; null where this is it
      * @param array<string, int>  $delayed days by which others are later than they would be, by title
-     * @param float               $costs   weighted days of lateness more than as it is; less than none where it helps
      */
     public function __construct(
         public bool $fits,
@@ -29,7 +28,6 @@ final readonly class Tried
         public ?Placed $placed = null,
         public ?WallClock $clock = null,
         public array $delayed = [],
-        public float $costs = 0.0,
     ) {}
 
     /** @param array{float, float} $short */

@@ -32,15 +32,15 @@ final readonly class Trying
             return Tried::no($on->words($units), $on->short);
         }
         $work = $on->work->estimate($known->factors);
-        $free = $known->free[$id] ?? null;
+        $standing = $known->jobs()[$id] ?? null;
         $job = new QueueJob(
             id: $id,
             due: null === $quilt->due() ? null : $known->clock->dayOf($quilt->due()),
             frames: [$frame],
             minutes: max(1, (int) round($work->minutes())),
-            notBefore: $free->notBefore ?? 0,
-            weight: $free->weight ?? 1.0,
-            traits: $free->traits ?? [],
+            notBefore: $standing->notBefore ?? 0,
+            weight: $standing->weight ?? 1.0,
+            traits: $standing->traits ?? [],
         );
         $orders = $known->keptOrders($this->plans->of($quilt->studio)->plan());
         $course = new Course($known->queue);
@@ -68,7 +68,6 @@ final readonly class Trying
             placed: $placed,
             clock: $known->clock,
             delayed: $this->delayed($before, $after, $known, $id),
-            costs: $after->weightedLateness() - $before->weightedLateness(),
         );
     }
 

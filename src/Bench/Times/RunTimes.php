@@ -24,7 +24,7 @@ class RunTimes
 
     /** The number of the last entry of the log that is in it. */
     #[ORM\Column]
-    private int $last = 0;
+    private int $last = 0; // @phpstan-ignore property.onlyWritten (RunTimesRepository asks the database by it)
 
     public function __construct(
         #[ORM\Id, ORM\OneToOne, ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')] public readonly Run $run,
@@ -54,8 +54,9 @@ class RunTimes
         return $this->sums[$what] ?? 0.0;
     }
 
-    public function last(): int
+    /** Whether these are the times of a whole load, told again for one of its tops. */
+    public function isToldAgain(): bool
     {
-        return $this->last;
+        return null !== $this->run->quilt->carrier();
     }
 }

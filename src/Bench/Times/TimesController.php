@@ -50,7 +50,8 @@ final class TimesController extends AbstractController
         return $this->answer(
             array_filter(
                 $this->times->findOf($person->studio()),
-                static fn(RunTimes $times): bool => (null === $from || $times->run->started >= $from) &&
+                static fn(RunTimes $times): bool => !$times->isToldAgain() &&
+                    (null === $from || $times->run->started >= $from) &&
                     (null === $until || $times->run->started < $until),
             ),
             $zone,

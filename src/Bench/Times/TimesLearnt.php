@@ -39,6 +39,9 @@ final readonly class TimesLearnt
     {
         $taught = [];
         foreach ($this->times->findOf($studio) as $times) {
+            if ($times->isToldAgain()) {
+                continue;
+            }
             $began = $times->run->started->getTimestamp();
             array_push(
                 $taught,

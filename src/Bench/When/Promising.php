@@ -78,7 +78,6 @@ final readonly class Promising
                 $best[0],
                 $best[1],
                 $best[2]->passes,
-                \count($known->free),
             );
     }
 }

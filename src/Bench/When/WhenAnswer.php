@@ -11,7 +11,6 @@ use Schwung\Core\Queue\Promise;
 /** The two days that can be promised, or why none can. */
 final readonly class WhenAnswer
 {
-    /** @param int $waiting how many quilts stand in the queue before it */
     public function __construct(
         public string $why,
         public string $frame = '',
@@ -19,7 +18,6 @@ final readonly class WhenAnswer
         public ?Promise $promise = null,
         public ?Estimate $estimate = null,
         public ?int $passes = null,
-        public int $waiting = 0,
     ) {}
 
     public static function no(string $why): self

@@ -97,6 +97,19 @@ final class GangLoadTest extends QueueTestCase
         self::assertTrue($this->reloaded($carrier)->isFinished(), 'once the last is off');
     }
 
+    public function testATopOfALoadGoesOnItsFrameWithTheOthers(): void
+    {
+        $this->three();
+        $carrier = $this->together();
+        $sun = $this->service(QuiltRepository::class)->findCarried($this->reloaded($carrier))[0];
+        $page = $this->browser->request('GET', "/quilts/{$sun->id()}/load");
+        self::assertStringContainsString('It goes on its frame together with others:', $page->filter('main')->text());
+        self::assertCount(0, $page->filter('button:contains("Start at the frame")'));
+        $token = $page->filter('#start input[name=_token]')->attr('value');
+        $this->browser->request('POST', "/quilts/{$sun->id()}/frame/start", ['_token' => $token]);
+        self::assertFalse($this->reloaded($sun)->isLoaded());
+    }
+
     public function testWhatCannotBeLoadedTogetherAnyMoreIsSaid(): void
     {
         $this->three();

@@ -144,6 +144,33 @@ final class PlaceTest extends QueueTestCase
         self::assertSelectorTextContains('#before-fault', 'This is no day and hour.');
     }
 
+    public function testWhatMayNotBeginForALifetimeIsAnsweredAndTheOthersGoOn(): void
+    {
+        $frame = $this->frame();
+        $this->waiting('Other', '2027-03-20', $frame);
+        $quilt = $this->waiting('One', '2027-03-20', $frame);
+        $page = $this->browser->request('GET', "/bench/{$quilt->id()}");
+        $this->browser->submit(
+            $page->selectButton('Keep to it')->form(['not_before' => '2150-01-01T09:00']),
+        );
+        $plan = $this->plan();
+
+        self::assertSame(['Other' => 'Mon 9:00'], self::starts($plan));
+        self::assertSame('beyond', $plan->waiting()[(string) $quilt->id()]['held']);
+    }
+
+    public function testAPlaceIsAnsweredNoSoonerThanItMayBegin(): void
+    {
+        $frame = $this->frame();
+        $quilt = $this->waiting('One', '2027-03-20', $frame);
+        $page = $this->browser->request('GET', "/bench/{$quilt->id()}");
+        $this->browser->submit($page->selectButton('Keep to it')->form(['not_before' => '2027-03-04T10:30']));
+        $this->plan();
+        $this->browser->request('GET', "/bench/{$quilt->id()}/try", ['at' => "{$frame->id()} 1"]);
+
+        self::assertStringContainsString('from Thu 4 Mar 10:30', (string) $this->browser->getResponse()->getContent());
+    }
+
     public function testALateQuiltIsHatchedAndToldItsWaysOut(): void
     {
         $frame = $this->frame();

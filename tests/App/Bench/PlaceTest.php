@@ -150,9 +150,7 @@ final class PlaceTest extends QueueTestCase
         $this->waiting('Other', '2027-03-20', $frame);
         $quilt = $this->waiting('One', '2027-03-20', $frame);
         $page = $this->browser->request('GET', "/bench/{$quilt->id()}");
-        $this->browser->submit(
-            $page->selectButton('Keep to it')->form(['not_before' => '2150-01-01T09:00']),
-        );
+        $this->browser->submit($page->selectButton('Keep to it')->form(['not_before' => '2150-01-01T09:00']));
         $plan = $this->plan();
 
         self::assertSame(['Other' => 'Mon 9:00'], self::starts($plan));

@@ -84,9 +84,12 @@ final readonly class FactsOf
             [$across, $along] = [$along, $across];
         }
 
+        $fits = null !== $steps && ([] === $whole->stuck() || $whole->isOverruled());
+
         return new FrameFacts(
-            null !== $steps && ([] === $whole->stuck() || $whole->isOverruled()),
-            $this->sentence($known),
+            $fits,
+            // Where it would not go on even with all that is missing, that is the thing to say.
+            $this->sentence($fits || null !== $known->plan() ? $known : $whole),
             $whole->winding()?->count(),
             $across?->toMillimetres() ?? 0.0,
             $along?->toMillimetres() ?? 0.0,

@@ -17,7 +17,7 @@ use Schwung\Core\Queue\ChoreKind;
  * @phpstan-type Way array{kind: string, end: int, costs: float, frame: string|null, day: int|null, minutes: int|null}
  * @phpstan-type PlacedQuilt array{id: string, frame: string, start: int, end: int, daysLate: int, setup: int, cost: array{float, list<string>}|null, ways: list<Way>}
  * @phpstan-type RailFrame array{id: string, name: string, rail: float, reach: float, until: int|null, free: int|null, running: list<Running>}
- * @phpstan-type Document array{from: string, now: int, hasHours: bool, frames: list<RailFrame>, quilts: array<string, Waiting>, placed: list<PlacedQuilt>, chores: list<array{key: string, kind: string, by: int|null, quilt: string|null, frame: string|null, of: string|null}>, gangs: list<array{frame: string, ids: list<string>, saved: float}>, lateness: float, late: int, proved: bool, uncounted: int, days: list<list<array{int, int}>>, isWhole?: bool}
+ * @phpstan-type Document array{from: string, now: int, hasHours: bool, frames: list<RailFrame>, quilts: array<string, Waiting>, placed: list<PlacedQuilt>, chores: list<array{key: string, kind: string, by: int|null, quilt: string|null, frame: string|null, of: string|null}>, gangs: list<array{frame: string, ids: list<string>, saved: float}>, lateness: float, late: int, proved: bool, uncounted: int, loads?: int, days: list<list<array{int, int}>>, isWhole?: bool}
  */
 final readonly class PlanRead
 {
@@ -133,6 +133,12 @@ final readonly class PlanRead
     public function uncounted(): int
     {
         return $this->document['uncounted'];
+    }
+
+    /** How many loads have taught what steps take. */
+    public function loads(): int
+    {
+        return $this->document['loads'] ?? 0;
     }
 
     public function isWhole(): bool

@@ -99,6 +99,7 @@ final class HoursTest extends QueueTestCase
         $this->write($quilt, \array_slice(array_values(array_filter($keys, \is_string(...))), 0, 12));
         $plan = $this->plan();
         self::assertNull($plan->placeOf((string) $quilt->id()), 'it is on its frame');
+        self::assertSame(1, $plan->loads());
         $page = $this->browser->request('GET', '/settings/hours');
         $before = $page->filter('[action*="/forget/"]')->count();
         self::assertGreaterThan(1, $before);

@@ -216,7 +216,7 @@ final class LogTest extends StudioTestCase
             $history->filter('main')->text(),
         );
         self::assertStringContainsString(
-            'None is off its frame yet',
+            'No finished quilt is so.',
             $this->browser->request('GET', '/history?client=Nobody')->filter('main')->text(),
         );
         self::assertStringNotContainsString(

@@ -57,7 +57,8 @@ final class BenchController extends AbstractController
         $now = $this->clock->now();
         $state = $this->plans->state($studio);
         // The first one, and one that is older than it should be, is asked for by whoever looks.
-        if (null === $state->worked || $state->worked < $now->modify('-' . self::FRESH_MINUTES . ' minutes')) {
+        $isOld = null === $state->worked || $state->worked < $now->modify('-' . self::FRESH_MINUTES . ' minutes');
+        if ($isOld && $this->memory->isFirstThisMinute($studio)) {
             $this->changes->ask($studio->id(), true);
         }
         $isDrawn = 'drawing' === $request->query->getString('view');

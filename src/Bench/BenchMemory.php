@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Account\Person;
+use App\Account\Studio;
 use App\Bench\Plan\PlanState;
 use App\Platform\Build;
 use Psr\Clock\ClockInterface;
@@ -24,6 +25,7 @@ final readonly class BenchMemory
         'new' => '-a-new-key-',
     ];
     private const SECONDS = 600;
+    private const MINUTE = 60;
     /** What is said of hours and days gone by is that old at most. */
     private const STEP_SECONDS = 120;
 
@@ -54,6 +56,21 @@ final readonly class BenchMemory
 
             return $make();
         });
+    }
+
+    /** Whether nobody else of the studio has looked for a minute: what is old is asked for once. */
+    public function isFirstThisMinute(Studio $studio): bool
+    {
+        $isFirst = false;
+        $this->cache->get("looked-at-bench-{$studio->id()}", static function (ItemInterface $item) use (
+            &$isFirst,
+        ): bool {
+            $item->expiresAfter(self::MINUTE);
+
+            return $isFirst = true;
+        });
+
+        return $isFirst;
     }
 
     public function withTokens(string $body): string

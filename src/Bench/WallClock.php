@@ -66,6 +66,12 @@ final readonly class WallClock
         return $this->firstDay->modify(\sprintf('%+d days', $day));
     }
 
+    /** Whether a day, counted from the first, is the one at hand: a plan may be from before. */
+    public function isToday(int $day, \DateTimeImmutable $now): bool
+    {
+        return self::shown($now, $this->zone)->format('Y-m-d') === $this->day($day)->format('Y-m-d');
+    }
+
     /** The moment at which the wall shows it; in a night that has an hour twice, the second time. */
     public function moment(int $minute): \DateTimeImmutable
     {

@@ -25,7 +25,7 @@ final readonly class Axis
     public array $days;
     public float $width;
 
-    public function __construct(PlanRead $plan)
+    public function __construct(PlanRead $plan, \DateTimeImmutable $now)
     {
         $end = max([0, ...array_column($plan->placed(), 'end')]);
         $count = max(self::LEAST_DAYS, min(self::MOST_DAYS, 2 + intdiv($end, self::DAY)));
@@ -38,7 +38,7 @@ final readonly class Axis
                 'width' => $width,
                 'name' => $plan->clock->day($day)->format('D j M'),
                 'isOff' => [] === $spans,
-                'isToday' => 0 === $day,
+                'isToday' => $plan->clock->isToday($day, $now),
                 'from' => $day * self::DAY + ($spans[0][0] ?? 0),
                 'to' => $day * self::DAY + ([] === $spans ? 0 : $spans[\count($spans) - 1][1]),
             ];

@@ -34,7 +34,7 @@ final readonly class RailDrawer
     /** @param list<OnFrame> $running as it is now */
     public function draw(array $running): RailDrawing
     {
-        $axis = new Axis($this->plan);
+        $axis = new Axis($this->plan, $this->now);
         $widest = max([1500.0, ...array_column($this->plan->frames(), 'rail')]) * self::PIXELS_PER_MM;
         $lanes = [];
         foreach ($this->plan->frames() as $i => $frame) {

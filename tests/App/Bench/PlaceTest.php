@@ -305,6 +305,18 @@ final class PlaceTest extends QueueTestCase
         self::assertSame(0, $this->plan()->placed()[0]['daysLate']);
     }
 
+    public function testAPlanOfYesterdayIsAskedForAnewAndSaysSo(): void
+    {
+        $this->waiting('One', '2027-03-20', $this->frame());
+        $this->plan();
+        self::assertStringContainsString('Today', $this->browser->request('GET', '/')->filter('#lanes')->text());
+        self::mockTime('2027-03-02 08:00');
+        $this->browser->request('GET', '/');
+        $page = $this->browser->request('GET', '/');
+        self::assertCount(1, $page->filter('[hx-get="/bench/age"]'));
+        self::assertMatchesRegularExpression('/Mon 1 Mar.*Today/s', $page->filter('#lanes')->text());
+    }
+
     public function testAQuiltOfAnyFrameGoesWhereItIsDoneFirst(): void
     {
         $north = $this->frame();

@@ -23,6 +23,9 @@ enum Word: string
     case Pass = 'pass';
     case Drift = 'drift';
     case Loft = 'loft';
+    case Queue = 'queue';
+    case Pin = 'pin';
+    case Gang = 'gang';
 
     public function title(): string
     {
@@ -58,6 +61,11 @@ enum Word: string
             self::Pass => 'What is stitched between two advances.',
             self::Drift => 'How far the top wanders to one side, pass by pass, as it is wound on.',
             self::Loft => 'How thick a batting lies while nothing presses on it.',
+            self::Queue => 'Which quilt goes on which frame when: the best order for all due days within your hours.',
+            self::Pin
+                => 'A place in the queue that you have chosen. Everything else goes round it, and it is told what it costs.',
+            self::Gang
+                => 'Small tops that are loaded side by side on one backing, each with its own log and its own end.',
         };
     }
 }

@@ -33,7 +33,7 @@ final readonly class Today
         private UrlGeneratorInterface $urls,
     ) {}
 
-    /** @return list<ToDo> what is late first, then by its hour; what has no hour last */
+    /** @return list<ToDo> what was written down without an hour first, then by its hour; what else has none last */
     public function of(Studio $studio, ?PlanRead $plan, WallClock $clock, UnitSystem $units): array
     {
         [$all, $promised] = [[], []];
@@ -64,10 +64,10 @@ final readonly class Today
         foreach ($this->tasks->findOpen($studio) as $task) {
             $all[] = $this->ofTension($task);
         }
-        usort(
-            $all,
-            static fn(ToDo $one, ToDo $other): int => ($one->by ?? \PHP_INT_MAX) <=> ($other->by ?? \PHP_INT_MAX),
-        );
+        // What somebody wrote down without an hour is meant for now.
+        $order = static fn(ToDo $one): int => $one->by ??
+            (str_starts_with($one->key, 'typed ') ? \PHP_INT_MIN : \PHP_INT_MAX);
+        usort($all, static fn(ToDo $one, ToDo $other): int => $order($one) <=> $order($other));
 
         return \array_slice($all, 0, self::MOST);
     }

@@ -11,9 +11,9 @@ namespace Schwung\Core\Queue;
 final readonly class ChoreRule
 {
     /** Sewing and trimming want the day before. */
-    private const DAY_BEFORE = 1440;
-    /** Cloth from a client takes days to come. */
-    private const DAYS_FOR_CLOTH = 5;
+    private const DAY_BEFORE = WorkingTime::DAY;
+    /** So long cloth takes to come that a client still has to bring. */
+    public const MINUTES_FOR_CLOTH = 5 * WorkingTime::DAY;
 
     /**
      * @param array<string, Wants> $wants by the ids of quilts
@@ -58,7 +58,7 @@ final readonly class ChoreRule
             $add(ChoreKind::Unpack, $placed->start - $wants->rests);
         }
         if ($wants->isAwaited) {
-            $add(ChoreKind::AskClient, $placed->start - self::DAYS_FOR_CLOTH * WorkingTime::DAY);
+            $add(ChoreKind::AskClient, $placed->start - self::MINUTES_FOR_CLOTH);
         }
         foreach ($wants->promises as $promise) {
             $add(ChoreKind::AtTheTable, $placed->start - self::DAY_BEFORE, $promise);

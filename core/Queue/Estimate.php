@@ -27,6 +27,12 @@ final readonly class Estimate
         return $this->loading + $this->stitching + $this->tending;
     }
 
+    /** As the queue counts them; nothing is done in less than one. */
+    public function wholeMinutes(): int
+    {
+        return max(1, (int) round($this->minutes()));
+    }
+
     /** One standard deviation. */
     public function spread(): float
     {

@@ -26,6 +26,24 @@ final readonly class QueueJob
         public ?int $place = null,
     ) {}
 
+    /**
+     * The same on these frames, at no place of its own, where it takes so long.
+     *
+     * @param list<string> $frames
+     */
+    public function taking(array $frames, int $minutes): self
+    {
+        return new self(
+            id: $this->id,
+            due: $this->due,
+            frames: $frames,
+            minutes: $minutes,
+            notBefore: $this->notBefore,
+            weight: $this->weight,
+            traits: $this->traits,
+        );
+    }
+
     /** @param list<string> $frames */
     public function pinned(array $frames, ?int $place, int $notBefore): self
     {

@@ -17,17 +17,14 @@ final readonly class WaysOutRule
     private const DAYS = 14;
 
     /**
-     * @param list<string> $frames that the quilt could go on, were it not pinned to fewer
+     * @param list<QueueJob> $elsewhere the quilt as it would be on each frame that it could go on, were it not pinned
      *
      * @return list<WayOut> the least costly first, the later day last
      */
-    public function waysOut(Queue $queue, Schedule $schedule, Placed $late, array $frames): array
+    public function waysOut(Queue $queue, Schedule $schedule, Placed $late, array $elsewhere): array
     {
         $ways = array_filter([
-            ...array_map(
-                fn(string $frame): ?WayOut => $this->nextOn($frame, $queue, $schedule, $late),
-                array_values(array_intersect($queue->frames, $frames)),
-            ),
+            ...array_map(fn(QueueJob $job): ?WayOut => $this->next($job, $queue, $schedule, $late), $elsewhere),
             $this->moreHours($queue, $schedule, $late),
         ]);
         usort(
@@ -46,17 +43,18 @@ final readonly class WaysOutRule
         ];
     }
 
-    private function nextOn(string $frame, Queue $queue, Schedule $schedule, Placed $late): ?WayOut
+    private function next(QueueJob $job, Queue $queue, Schedule $schedule, Placed $late): ?WayOut
     {
+        $frame = $job->frames[0];
         $orders = $schedule->orders($queue->frames);
         foreach ($orders as $name => $order) {
             $orders[$name] = array_values(
-                array_filter($order, static fn(QueueJob $job): bool => $job->id !== $late->job->id),
+                array_filter($order, static fn(QueueJob $other): bool => $other->id !== $job->id),
             );
         }
-        array_unshift($orders[$frame], $late->job->pinned([$frame], null, 0));
+        array_unshift($orders[$frame], $job);
         $laid = (new Course($queue))->inOrder($orders);
-        $moved = $laid?->find($late->job->id);
+        $moved = $laid?->find($job->id);
 
         return null === $laid || null === $moved || $moved->daysLate() > 0
             ? null

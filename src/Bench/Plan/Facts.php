@@ -17,7 +17,6 @@ final readonly class Facts
     /**
      * @param array{float, float}|null   $top     across and along as it lies on the table, in millimetres; null while it
      *   is not measured
-     * @param array{float, float}|null   $backing the same of its backing
      * @param array<string, FrameFacts>  $frames  by the ids of the studio's frames
      * @param array<string, string>      $traits  what has to be changed for it: foot, hold, batting
      * @param int|null                   $ready   when its batting has rested or will have, if it is opened; seconds since
@@ -28,7 +27,6 @@ final readonly class Facts
      */
     public function __construct(
         public ?array $top,
-        public ?array $backing,
         public array $frames,
         public array $traits,
         public ?int $ready,
@@ -43,7 +41,6 @@ final readonly class Facts
     {
         return [
             'top' => $this->top,
-            'backing' => $this->backing,
             'frames' => array_map(
                 static fn(FrameFacts $frame): array => [
                     'fits' => $frame->fits,
@@ -70,10 +67,9 @@ final readonly class Facts
     /** @param array<string, mixed> $record as toArray() gave it */
     public static function fromArray(array $record): self
     {
-        /** @var array{top: array{float, float}|null, backing: array{float, float}|null, frames: array<string, array{fits: bool, sentence: array<string, string>, passes: int|null, across: float, along: float, short: array{float, float}, work: array<string, array{float, float}>}>, traits: array<string, string>, ready: int|null, rest: int, planned: int|null, awaited: bool, promises: list<string>, zipped: bool, assumed: list<string>} $record */
+        /** @var array{top: array{float, float}|null, frames: array<string, array{fits: bool, sentence: array<string, string>, passes: int|null, across: float, along: float, short: array{float, float}, work: array<string, array{float, float}>}>, traits: array<string, string>, ready: int|null, rest: int, planned: int|null, awaited: bool, promises: list<string>, zipped: bool, assumed: list<string>} $record */
         return new self(
             top: $record['top'],
-            backing: $record['backing'],
             frames: array_map(
                 static fn(array $frame): FrameFacts => new FrameFacts(
                     $frame['fits'],

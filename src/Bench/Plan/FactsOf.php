@@ -45,7 +45,6 @@ final readonly class FactsOf
             ? self::nothing()
             : new Facts(
                 top: $this->top($own),
-                backing: $this->backing($own),
                 frames: $byFrame,
                 traits: $this->traits($on),
                 ready: $own->kept()?->batting?->readyFrom?->getTimestamp(),
@@ -64,7 +63,6 @@ final readonly class FactsOf
     {
         return new Facts(
             top: null,
-            backing: null,
             frames: [],
             traits: [],
             ready: null,
@@ -118,15 +116,6 @@ final readonly class FactsOf
         $top = $preparation->guess()->top();
 
         return null === $top ? null : [$top->width->length()->toMillimetres(), $top->length->length()->toMillimetres()];
-    }
-
-    /** @return array{float, float}|null as it lies on the table */
-    private function backing(Preparation $preparation): ?array
-    {
-        $plan = $preparation->kept();
-        $fit = $plan?->squaredUp;
-
-        return null === $fit ? null : [$fit->across->toMillimetres(), $fit->along->toMillimetres()];
     }
 
     /** @return array<string, string> */

@@ -13,11 +13,11 @@ use Schwung\Core\Queue\ChoreKind;
  *
  * @phpstan-type Running array{id: string, title: string, client: string, due: string|null, size: array{float, float}, loading: float, stitching: float, tending: float, unlearnt: float, spread: float}
  * @phpstan-type OnFrameFacts array{fits: bool, words: array<string, string>, passes: int|null, size: array{float, float}, short: array{float, float}}
- * @phpstan-type Waiting array{title: string, client: string, due: string|null, frame: string|null, top: array{float, float}|null, backing: array{float, float}|null, assumed: list<string>, held: string, promises: list<string>, onFrames: array<string, OnFrameFacts>, loading?: float, stitching?: float, tending?: float, unlearnt?: float, spread?: float, pin: array{frame: string|null, place: int|null, by: string, on: int}|null, notBefore: string|null}
+ * @phpstan-type Waiting array{title: string, client: string, due: string|null, frame: string|null, top: array{float, float}|null, assumed: list<string>, held: string, promises: list<string>, onFrames: array<string, OnFrameFacts>, loading?: float, stitching?: float, tending?: float, unlearnt?: float, spread?: float, pin: array{frame: string|null, place: int|null, by: string, on: int}|null, notBefore: string|null}
  * @phpstan-type Way array{kind: string, end: int, costs: float, frame: string|null, day: int|null, minutes: int|null}
  * @phpstan-type PlacedQuilt array{id: string, frame: string, start: int, end: int, daysLate: int, setup: int, cost: array{float, list<string>}|null, ways: list<Way>}
- * @phpstan-type RailFrame array{id: string, name: string, rail: float, reach: float, until: int|null, free: int|null, running: list<Running>}
- * @phpstan-type Document array{from: string, now: int, hasHours: bool, frames: list<RailFrame>, quilts: array<string, Waiting>, placed: list<PlacedQuilt>, chores: list<array{key: string, kind: string, by: int|null, quilt: string|null, frame: string|null, of: string|null}>, gangs: list<array{frame: string, ids: list<string>, saved: float}>, lateness: float, late: int, proved: bool, uncounted: int, loads?: int, days: list<list<array{int, int}>>, isWhole?: bool}
+ * @phpstan-type RailFrame array{id: string, name: string, rail: float, until: int|null, free: int|null, running: list<Running>}
+ * @phpstan-type Document array{from: string, now: int, hasHours: bool, frames: list<RailFrame>, quilts: array<string, Waiting>, placed: list<PlacedQuilt>, chores: list<array{key: string, kind: string, by: int|null, quilt: string|null, frame: string|null, of: string|null}>, gangs: list<array{frame: string, ids: list<string>, saved: float}>, proved: bool, uncounted: int, loads?: int, days: list<list<array{int, int}>>, isWhole?: bool}
  */
 final readonly class PlanRead
 {

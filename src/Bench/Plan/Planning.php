@@ -15,6 +15,7 @@ use Schwung\Core\Queue\ChoreRule;
 use Schwung\Core\Queue\Estimate;
 use Schwung\Core\Queue\PinRule;
 use Schwung\Core\Queue\Placed;
+use Schwung\Core\Queue\QueueJob;
 use Schwung\Core\Queue\QueueRule;
 use Schwung\Core\Queue\Schedule;
 use Schwung\Core\Queue\Wants;
@@ -64,8 +65,6 @@ final readonly class Planning
                 ],
             ),
             'gangs' => $this->gangs->of($known),
-            'lateness' => $schedule->weightedLateness(),
-            'late' => $schedule->lateJobs(),
             'proved' => $schedule->isProved,
             'uncounted' => $known->uncounted,
             'loads' => $this->times->countTaught($studio),
@@ -86,7 +85,6 @@ final readonly class Planning
                 'id' => (string) $id,
                 'name' => $frame->name(),
                 'rail' => $frame->measures()->size(FrameMeasure::Rail)->toMillimetres(),
-                'reach' => $frame->measures()->usableAcross()->toMillimetres(),
                 'until' => $until,
                 'free' => $last->end ?? $until,
                 'running' => array_map(
@@ -124,7 +122,6 @@ final readonly class Planning
                 'due' => $quilt->due()?->format('Y-m-d'),
                 'frame' => null === $quilt->frame() ? null : (string) $quilt->frame()->id(),
                 'top' => $facts?->top,
-                'backing' => $facts?->backing,
                 'assumed' => $facts->assumed ?? [],
                 'held' => $known->held[$id] ?? '',
                 'promises' => $facts->wants->promises ?? [],
@@ -170,20 +167,37 @@ final readonly class Planning
     /** @return list<array<string, mixed>> */
     private function allPlaced(StudioQueue $known, Schedule $schedule): array
     {
-        [$all, $late] = [[], 0];
+        [$all, $late, $pinned] = [[], 0, 0];
         foreach ($schedule->placed as $placed) {
-            $late += $placed->daysLate() > 0 ? 1 : 0;
-            $all[] = $this->placed($known, $schedule, $placed, $placed->daysLate() > 0 && $late <= self::MOST_TOLD);
+            $isLate = $placed->daysLate() > 0;
+            $isPinned = null !== ($known->pins[$placed->job->id] ?? null)?->pinned();
+            $late += $isLate ? 1 : 0;
+            $pinned += $isPinned ? 1 : 0;
+            $all[] = $this->placed(
+                $known,
+                $schedule,
+                $placed,
+                $isLate && $late <= self::MOST_TOLD,
+                $isPinned && $pinned <= self::MOST_TOLD,
+            );
         }
 
         return $all;
     }
 
-    /** @return array<string, mixed> */
-    private function placed(StudioQueue $known, Schedule $schedule, Placed $placed, bool $isTold): array
-    {
-        $isPinned = null !== ($known->pins[$placed->job->id] ?? null)?->pinned();
-
+    /**
+     * @param bool $isHelped whether its ways out are told
+     * @param bool $isPriced whether it is told what its pin costs
+     *
+     * @return array<string, mixed>
+     */
+    private function placed(
+        StudioQueue $known,
+        Schedule $schedule,
+        Placed $placed,
+        bool $isHelped,
+        bool $isPriced,
+    ): array {
         return [
             'id' => $placed->job->id,
             'frame' => $placed->frame,
@@ -191,10 +205,10 @@ final readonly class Planning
             'end' => $placed->end,
             'daysLate' => $placed->daysLate(),
             'setup' => $placed->setupMinutes,
-            'cost' => $isPinned
+            'cost' => $isPriced
                 ? (new PinRule())->cost($known->queue, $schedule, $known->free[$placed->job->id])
                 : null,
-            'ways' => !$isTold
+            'ways' => !$isHelped
                 ? []
                 : array_map(
                     static fn(WayOut $way): array => [
@@ -209,18 +223,20 @@ final readonly class Planning
                         $known->queue,
                         $schedule,
                         $placed,
-                        $this->fitting($known, $placed->job->id),
+                        $this->elsewhere($known, $placed->job->id),
                     ),
                 ),
         ];
     }
 
-    /** @return list<string> */
-    private function fitting(StudioQueue $known, string $id): array
+    /** @return list<QueueJob> the quilt on each frame that takes it */
+    private function elsewhere(StudioQueue $known, string $id): array
     {
-        $fitting = array_filter($known->facts[$id]->frames, static fn(FrameFacts $frame): bool => $frame->fits);
-
-        return array_map(strval(...), array_keys($fitting));
+        return array_values(
+            array_filter(
+                array_map(static fn(string $frame): ?QueueJob => $known->onFrame($id, $frame), $known->queue->frames),
+            ),
+        );
     }
 
     /** @return array<string, Wants> */

@@ -15,6 +15,7 @@ use App\Frames\StudioFrameRepository;
 use App\Quilt\Quilt;
 use App\Quilt\QuiltRepository;
 use Psr\Clock\ClockInterface;
+use Schwung\Core\Queue\ChoreRule;
 use Schwung\Core\Queue\Estimate;
 use Schwung\Core\Queue\Factor;
 use Schwung\Core\Queue\Factors;
@@ -28,8 +29,6 @@ final readonly class Queues
 {
     /** More are not planned: nobody knows today what is done in three years. */
     public const MOST = 500;
-    /** Cloth that a client still has to bring. */
-    private const MINUTES_FOR_CLOTH = 5 * WorkingTime::DAY;
 
     public function __construct(
         private QuiltRepository $quilts,
@@ -50,7 +49,7 @@ final readonly class Queues
         $records = array_intersect_key($this->facts->findWaiting($studio), $quilts);
         $facts = array_map(static fn(QuiltFacts $one): Facts => $one->facts(), $records);
         $pins = array_intersect_key($this->pins->findWaiting($studio), $quilts);
-        [$free, $estimates, $held] = [[], [], []];
+        [$anywhere, $free, $estimates, $held] = [[], [], [], []];
         foreach ($quilts as $id => $quilt) {
             $able = isset($facts[$id]) ? $this->able($quilt, $facts[$id], $pins[$id] ?? null) : [];
             $held[$id] = match (true) {
@@ -59,9 +58,12 @@ final readonly class Queues
                 [] === $able => 'stuck',
                 default => '',
             };
+            if (isset($facts[$id])) {
+                $anywhere[$id] = $this->job($quilt, $facts[$id], $pins[$id] ?? null, $clock);
+            }
             if ('' === $held[$id]) {
                 $estimates[$id] = $facts[$id]->frames[$able[0]]->work->estimate($factors);
-                $free[$id] = $this->job($quilt, $facts[$id], $pins[$id] ?? null, $able, $estimates[$id], $clock);
+                $free[$id] = $anywhere[$id]->taking($able, $estimates[$id]->wholeMinutes());
             }
         }
         [$running, $onFrames] = [[], $this->onFrames->of($studio)];
@@ -85,6 +87,10 @@ final readonly class Queues
                 array_values($running),
                 $hours->setup(),
                 $clock->now,
+            ),
+            anywhere: array_map(
+                static fn(QueueJob $job): QueueJob => self::pinned($job, $pins[$job->id] ?? null, $clock),
+                $anywhere,
             ),
             free: array_intersect_key($free, $pinned),
             factors: $factors,
@@ -155,15 +161,9 @@ final readonly class Queues
         return null === $own ? $fitting : array_values(array_intersect($fitting, [(string) $own->id()]));
     }
 
-    /** @param list<string> $able */
-    private function job(
-        Quilt $quilt,
-        Facts $facts,
-        ?QueuePin $pin,
-        array $able,
-        Estimate $estimate,
-        WallClock $clock,
-    ): QueueJob {
+    /** As it would be wherever it goes, on no frame yet. */
+    private function job(Quilt $quilt, Facts $facts, ?QueuePin $pin, WallClock $clock): QueueJob
+    {
         $at = static fn(?int $seconds): int => null === $seconds
             ? 0
             : $clock->minute(new \DateTimeImmutable("@$seconds"));
@@ -172,13 +172,13 @@ final readonly class Queues
         return new QueueJob(
             id: (string) $quilt->id(),
             due: null === $quilt->due() ? null : $clock->dayOf($quilt->due()),
-            frames: $able,
-            minutes: max(1, (int) round($estimate->minutes())),
+            frames: [],
+            minutes: 0,
             notBefore: max(
                 0,
                 $at($facts->planned),
                 null === $facts->ready ? $clock->now + $facts->rest : $at($facts->ready),
-                $facts->wants->isAwaited ? $clock->now + self::MINUTES_FOR_CLOTH : 0,
+                $facts->wants->isAwaited ? $clock->now + ChoreRule::MINUTES_FOR_CLOTH : 0,
             ),
             weight: (float) ($pin?->weight() ?? 1),
             traits: [...$facts->traits, ...'' === $thread ? [] : ['thread' => $thread]],

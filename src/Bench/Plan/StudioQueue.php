@@ -21,6 +21,7 @@ use Schwung\Core\Queue\QueueJob;
 final readonly class StudioQueue
 {
     /**
+     * @param array<string, QueueJob>    $anywhere  each that is known, as it would be wherever it goes, in the queue or not
      * @param array<string, QueueJob>    $free      the quilts in the queue by their ids, as they are without pins
      * @param array<string, Estimate>    $estimates of what runs and waits, by their ids
      * @param array<string, Facts>       $facts     of what waits, in the queue or not, by its id
@@ -34,6 +35,7 @@ final readonly class StudioQueue
     public function __construct(
         public WallClock $clock,
         public Queue $queue,
+        public array $anywhere,
         public array $free,
         public Factors $factors,
         public array $estimates,
@@ -51,6 +53,16 @@ final readonly class StudioQueue
     public function variances(): array
     {
         return array_map(static fn(Estimate $estimate): float => $estimate->variance, $this->estimates);
+    }
+
+    /** A quilt as it would be on a frame, were it put there; null where it does not fit. */
+    public function onFrame(string $id, string $frame): ?QueueJob
+    {
+        $on = $this->facts[$id]->frames[$frame] ?? null;
+
+        return true === $on?->fits
+            ? $this->anywhere[$id]->taking([$frame], $on->work->estimate($this->factors)->wholeMinutes())
+            : null;
     }
 
     /** @return array<array-key, QueueJob> the quilts in the queue by their ids, with what was pinned */

@@ -28,20 +28,10 @@ final readonly class Trying
         if (null === $facts->top) {
             return Tried::no('Its top is not measured yet: nobody can say whether it fits.');
         }
-        if (!$on->fits) {
+        $job = $known->onFrame($id, $frame);
+        if (null === $job) {
             return Tried::no($on->words($units), $on->short);
         }
-        $work = $on->work->estimate($known->factors);
-        $standing = $known->jobs()[$id] ?? null;
-        $job = new QueueJob(
-            id: $id,
-            due: null === $quilt->due() ? null : $known->clock->dayOf($quilt->due()),
-            frames: [$frame],
-            minutes: max(1, (int) round($work->minutes())),
-            notBefore: $standing->notBefore ?? 0,
-            weight: $standing->weight ?? 1.0,
-            traits: $standing->traits ?? [],
-        );
         $orders = $known->keptOrders($this->plans->of($quilt->studio)->plan());
         $course = new Course($known->queue);
         $before = $course->inOrder($orders);

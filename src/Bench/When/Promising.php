@@ -57,7 +57,7 @@ final readonly class Promising
                     id: 'when',
                     due: null,
                     frames: [(string) $id],
-                    minutes: max(1, (int) round($estimate->minutes())),
+                    minutes: $estimate->wholeMinutes(),
                     notBefore: $known->clock->now + $facts->rest,
                     traits: $facts->traits,
                 ),

@@ -129,7 +129,7 @@ final class PromiseTest extends TestCase
         $placed = $schedule->find('late');
         self::assertNotNull($placed);
         self::assertSame(1, $placed->daysLate());
-        $ways = (new WaysOutRule())->waysOut($queue, $schedule, $placed, ['north', 'attic']);
+        $ways = (new WaysOutRule())->waysOut($queue, $schedule, $placed, [$late, $late->taking(['attic'], 240)]);
 
         self::assertSame(
             [WayOutKind::OtherFrame, WayOutKind::MoreHours, WayOutKind::Next, WayOutKind::LaterDue],
@@ -141,12 +141,31 @@ final class PromiseTest extends TestCase
         self::assertSame(1, $ways[3]->day);
     }
 
+    public function testAnotherFrameIsToldByWhatItTakesThere(): void
+    {
+        $first = new QueueJob('first', 0, ['north'], 8 * self::HOUR, weight: 2.0);
+        $late = new QueueJob('late', 0, ['north'], 4 * self::HOUR);
+        $queue = self::queue([$first, $late], frames: ['north', 'attic']);
+        $schedule = (new QueueRule())->schedule($queue);
+        $placed = $schedule->find('late');
+        self::assertNotNull($placed);
+        foreach ([480 => 1020, 481 => null] as $minutes => $end) {
+            $ways = array_values(
+                array_filter(
+                    (new WaysOutRule())->waysOut($queue, $schedule, $placed, [$late->taking(['attic'], $minutes)]),
+                    static fn(WayOut $way): bool => WayOutKind::OtherFrame === $way->kind,
+                ),
+            );
+            self::assertSame($end, ($ways[0] ?? null)?->end, "$minutes minutes");
+        }
+    }
+
     public function testTheFewestHoursMoreAreFoundUpToTheLastThatADayHasRoomFor(): void
     {
         foreach ([510 => 30, 690 => 210, 750 => 270, 780 => 300, 781 => null] as $minutes => $more) {
             $queue = self::queue([new QueueJob('late', 0, ['north'], $minutes)]);
             $schedule = (new QueueRule())->schedule($queue);
-            $ways = (new WaysOutRule())->waysOut($queue, $schedule, $schedule->placed[0], ['north']);
+            $ways = (new WaysOutRule())->waysOut($queue, $schedule, $schedule->placed[0], [$schedule->placed[0]->job]);
 
             self::assertSame($more, $ways[0]->minutes, "$minutes minutes");
         }
@@ -157,7 +176,7 @@ final class PromiseTest extends TestCase
         $late = new QueueJob('late', 0, ['north'], 30 * self::HOUR);
         $queue = self::queue([$late]);
         $schedule = (new QueueRule())->schedule($queue);
-        $ways = (new WaysOutRule())->waysOut($queue, $schedule, $schedule->placed[0], ['north']);
+        $ways = (new WaysOutRule())->waysOut($queue, $schedule, $schedule->placed[0], [$schedule->placed[0]->job]);
 
         self::assertCount(1, $ways);
         self::assertSame([WayOutKind::LaterDue, 3], [$ways[0]->kind, $ways[0]->day]);

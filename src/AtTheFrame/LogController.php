@@ -227,9 +227,14 @@ final class LogController extends AbstractController
                 $designs->names($quilt->studio)[$view->subject->sheet->text('desk/design')] ?? '',
             );
         }
+        $stillOn = $riders->stillOn($quilt);
         $form = $this->createForm(OffType::class, $off)->handleRequest($request);
-        if (null !== $run && $form->isSubmitted() && $form->isValid()) {
-            $top = $view?->preparation->top();
+        if (null !== $run && [] === $stillOn && $form->isSubmitted() && $form->isValid()) {
+            // The plan of a load of several knows their row; a top of it is measured by itself.
+            $top = (null === $quilt->carrier()
+                ? $view
+                : $this->workspaces->open($quilt, new View('off'))
+            )?->preparation->top();
             if (null !== $top) {
                 $off->compare($top->width->length(), $top->length->length());
             }
@@ -245,7 +250,12 @@ final class LogController extends AbstractController
 
         return $this->render(
             'frame/off.html.twig',
-            ['workspace' => $this->workspaces->open($quilt, new View('off')), 'view' => $view, 'form' => $form],
+            [
+                'workspace' => $this->workspaces->open($quilt, new View('off')),
+                'view' => $view,
+                'form' => $form,
+                'stillOn' => $stillOn,
+            ],
             $form->isSubmitted() ? new Response(status: Response::HTTP_UNPROCESSABLE_ENTITY) : null,
         );
     }
@@ -255,7 +265,10 @@ final class LogController extends AbstractController
     #[IsCsrfTokenValid('log')]
     public function again(Ulid $id, #[CurrentUser] Person $person): Response
     {
-        $this->quilt($id, $person)->shelve();
+        $quilt = $this->quilt($id, $person);
+        $quilt->shelve();
+        // The load in which it was beside others is over.
+        $quilt->rideAlone();
         $this->runs->save();
 
         return $this->redirectToRoute('app_quilt_stage', ['id' => $id, 'stage' => 'load'], Response::HTTP_SEE_OTHER);

@@ -18,19 +18,14 @@ use Schwung\Core\Running\JournalEntry;
  */
 final readonly class Riders
 {
-    /** What is told of one place or one top, and not of the whole load. */
-    private const OF_ONE = [
-        EntryKind::Problem,
-        EntryKind::Looked,
-        EntryKind::Tested,
-        EntryKind::Fixed,
-        EntryKind::Correction,
-    ];
+    /** What is told of a problem, by its key: it stands where the problem does. */
+    private const OF_A_PROBLEM = [EntryKind::Looked, EntryKind::Tested, EntryKind::Fixed];
 
     public function __construct(
         private EntityManagerInterface $entities,
         private QuiltRepository $quilts,
         private RunRepository $runs,
+        private LogEntryRepository $log,
     ) {}
 
     /** Begins a log for each top of the load that begins. */
@@ -65,24 +60,34 @@ final readonly class Riders
             }
             $left = $i > 0 ? $this->between($riders[$i - 1], $rider) : -\INF;
             $right = isset($riders[$i + 1]) ? $this->between($rider, $riders[$i + 1]) : \INF;
-            $known = [];
-            foreach ($entries as $entry) {
-                $isHere =
-                    EntryKind::Problem === $entry->kind &&
-                    isset($entry->data['x']) &&
-                    $entry->number('x') >= $left &&
-                    $entry->number('x') < $right;
-                if ($isHere || !\in_array($entry->kind, self::OF_ONE, true)) {
-                    $known[] = $entry;
-                }
-            }
-            $all[] = [$own, $known];
+            $here = $this->problemsIn($own, $entries, $left, $right);
+            $all[] = [
+                $own,
+                array_values(
+                    array_filter(
+                        $entries,
+                        static fn(JournalEntry $entry): bool => match (true) {
+                            EntryKind::Problem === $entry->kind => isset($here[$entry->key]),
+                            \in_array($entry->kind, self::OF_A_PROBLEM, true) => isset($here[$entry->text('of')]),
+                            default => true,
+                        },
+                    ),
+                ),
+            ];
         }
 
         return $all;
     }
 
-    /** Once the last top is off, so is the load. */
+    /** @return list<Quilt> tops of a load that are still on the frame: each comes off by itself */
+    public function stillOn(Quilt $carrier): array
+    {
+        return array_values(
+            array_filter($this->quilts->findCarried($carrier), static fn(Quilt $rider): bool => $rider->isLoaded()),
+        );
+    }
+
+    /** Once the last top is off, and this one is, so is the load. */
     public function end(Quilt $rider, OffSheet $off, \DateTimeImmutable $now): void
     {
         $carrier = $rider->carrier();
@@ -90,14 +95,37 @@ final readonly class Riders
         if (null === $carrier || null === $run) {
             return;
         }
-        $stillOn = array_filter(
-            $this->quilts->findCarried($carrier),
-            static fn(Quilt $other): bool => $other !== $rider && $other->isLoaded(),
-        );
-        if ([] === $stillOn) {
+        if ([] === $this->stillOn($carrier)) {
             $run->end($off, $now);
             $carrier->finish($now);
         }
+    }
+
+    /**
+     * The problems on one top: those of its log, and those of the entries that lie within its bounds.
+     *
+     * @param list<JournalEntry> $entries
+     *
+     * @return array<string, true> by key
+     */
+    private function problemsIn(Run $own, array $entries, float $left, float $right): array
+    {
+        $told = array_map(
+            static fn(JournalEntry $entry): string => $entry->text('of'),
+            array_filter(
+                $entries,
+                static fn(JournalEntry $entry): bool => \in_array($entry->kind, self::OF_A_PROBLEM, true),
+            ),
+        );
+        $here = [] === $told ? [] : array_fill_keys($this->log->findKnown($own, array_values($told)), true);
+        foreach ($entries as $entry) {
+            if (EntryKind::Problem === $entry->kind && isset($entry->data['x'])) {
+                $x = $entry->number('x');
+                $here += $x >= $left && $x < $right ? [$entry->key => true] : [];
+            }
+        }
+
+        return $here;
     }
 
     /** The middle of the gap between two tops, in millimetres from the middle of the load, as problems are told. */

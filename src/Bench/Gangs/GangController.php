@@ -27,7 +27,7 @@ final class GangController extends AbstractController
 {
     private const MOST_LETTERS = 120;
 
-    public function __construct(private readonly QuiltRepository $quilts) {}
+    public function __construct(private readonly QuiltRepository $quilts, private readonly RunRepository $runs) {}
 
     #[Route('/bench/gang', name: 'app_bench_gang', methods: ['POST'], priority: 1)]
     public function make(
@@ -65,10 +65,10 @@ final class GangController extends AbstractController
     }
 
     #[Route('/bench/{id}/apart', name: 'app_bench_gang_apart', methods: ['POST'])]
-    public function apart(Ulid $id, #[CurrentUser] Person $person, RunRepository $runs): Response
+    public function apart(Ulid $id, #[CurrentUser] Person $person): Response
     {
         $carrier = $this->quilts->findOneOf($person->studio(), $id) ?? throw $this->createNotFoundException();
-        if ([] === $this->quilts->findCarried($carrier) || null !== $runs->findLatest($carrier)) {
+        if ([] === $this->quilts->findCarried($carrier) || null !== $this->runs->findLatest($carrier)) {
             $this->addFlash('done', 'It is on its frame, or was: its tops come off one by one.');
 
             return $this->redirectToRoute('app_bench_place', ['id' => $id], Response::HTTP_SEE_OTHER);
@@ -96,8 +96,9 @@ final class GangController extends AbstractController
         $dues = array_filter(array_map(static fn(Quilt $quilt): ?\DateTimeImmutable => $quilt->due(), $of));
         $input->due = [] === $dues ? null : min($dues);
         $input->frame = $known->frames[$gang->frame];
-        // The same quilts are one load, however often the button is pressed.
-        $input->key = Quilt::GANG . substr(hash('sha256', implode(' ', $gang->ids())), 0, 30);
+        // The same quilts are one load, however often the button is pressed, until they have been on a frame.
+        $been = (string) $this->runs->findLatest($of[0])?->id();
+        $input->key = Quilt::GANG . substr(hash('sha256', implode(' ', [...$gang->ids(), $been])), 0, 30);
 
         return $input;
     }

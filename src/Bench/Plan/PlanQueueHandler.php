@@ -47,17 +47,18 @@ final readonly class PlanQueueHandler
             $plan = $this->plans->of($studio);
             $changes = $this->plans->countChanges($studio);
             $areMore = $this->times->bringIn($studio, self::LOADS);
+            $teaching = $this->times->teaching($studio);
             $plan->learn(
                 array_map(
                     static fn(Factor $one): array => [round($one->value, 4), round($one->spread, 4), $one->steps],
-                    $this->times->factors($studio, $plan->forgotten())->byKind,
+                    $this->times->factors($teaching, $plan->forgotten())->byKind,
                 ),
             );
             $this->plans->keep($plan);
             $areMore = $this->knowing->bringIn($studio, self::QUILTS) || $areMore;
             $document = $this->planning->plan($studio);
             $plan->work(
-                [...$document, 'isWhole' => !$areMore],
+                [...$document, 'isWhole' => !$areMore, 'loads' => \count($teaching)],
                 $this->calendar->write($studio, $document),
                 $changes,
                 $this->clock->now(),

@@ -8,7 +8,6 @@ use App\Account\Studio;
 use App\AtTheFrame\OnFrame;
 use App\Bench\Chores\StandingChores;
 use App\Bench\Gangs\GangOffers;
-use App\Bench\Times\RunTimesRepository;
 use Schwung\Core\Frame\FrameMeasure;
 use Schwung\Core\Queue\Chore;
 use Schwung\Core\Queue\ChoreRule;
@@ -30,12 +29,7 @@ final readonly class Planning
     /** So many days of working hours are written down. */
     private const DAYS = 370;
 
-    public function __construct(
-        private Queues $queues,
-        private GangOffers $gangs,
-        private StandingChores $standing,
-        private RunTimesRepository $times,
-    ) {}
+    public function __construct(private Queues $queues, private GangOffers $gangs, private StandingChores $standing) {}
 
     /** @return array<string, mixed> */
     public function plan(Studio $studio): array
@@ -67,7 +61,6 @@ final readonly class Planning
             'gangs' => $this->gangs->of($known),
             'proved' => $schedule->isProved,
             'uncounted' => $known->uncounted,
-            'loads' => $this->times->countTaught($studio),
             'days' => array_map($known->queue->time->spansOn(...), range(0, self::DAYS)),
         ];
     }

@@ -14,6 +14,9 @@ use Schwung\Core\Queue\StepTime;
 #[ORM\Entity(repositoryClass: RunTimesRepository::class)]
 class RunTimes
 {
+    /** Among the sums: whether it is a top of a load of several. */
+    public const TOLD_AGAIN = 'told again';
+
     /** @var list<array{string, float, float}> kind, minutes estimated and taken of each step that was done, in order */
     #[ORM\Column(type: Types::JSON)]
     private array $steps = [];
@@ -57,6 +60,6 @@ class RunTimes
     /** Whether these are the times of a whole load, told again for one of its tops. */
     public function isToldAgain(): bool
     {
-        return null !== $this->run->quilt->carrier();
+        return $this->sum(self::TOLD_AGAIN) > 0;
     }
 }

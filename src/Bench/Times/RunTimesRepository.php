@@ -43,19 +43,6 @@ final class RunTimesRepository extends ServiceEntityRepository
         return array_reverse($found);
     }
 
-    /** How many loads have taught what steps take; one of several tops is one. */
-    public function countTaught(Studio $studio): int
-    {
-        return (int) $this->createQueryBuilder('t')
-            ->select('COUNT(r.id)')
-            ->innerJoin('t.run', 'r')
-            ->innerJoin('r.quilt', 'q')
-            ->where("q.studio = :studio AND q.carrier IS NULL AND t.steps <> '[]'")
-            ->setParameter('studio', $studio->id(), 'ulid')
-            ->getQuery()
-            ->getSingleScalarResult();
-    }
-
     /**
      * Loads whose log has grown since their times were read.
      *

@@ -34,14 +34,25 @@ final readonly class TimesLearnt
         return $most === \count($grown);
     }
 
-    /** @param array<string, int> $forgotten since when a kind teaches again, by its words; seconds since 1970 */
-    public function factors(Studio $studio, array $forgotten): Factors
+    /** @return list<RunTimes> the loads that have taught what steps take; one of several tops is one */
+    public function teaching(Studio $studio): array
+    {
+        return array_values(
+            array_filter(
+                $this->times->findOf($studio),
+                static fn(RunTimes $times): bool => !$times->isToldAgain() && [] !== $times->steps(),
+            ),
+        );
+    }
+
+    /**
+     * @param list<RunTimes>     $teaching
+     * @param array<string, int> $forgotten since when a kind teaches again, by its words; seconds since 1970
+     */
+    public function factors(array $teaching, array $forgotten): Factors
     {
         $taught = [];
-        foreach ($this->times->findOf($studio) as $times) {
-            if ($times->isToldAgain()) {
-                continue;
-            }
+        foreach ($teaching as $times) {
             $began = $times->run->started->getTimestamp();
             array_push(
                 $taught,
@@ -77,7 +88,7 @@ final readonly class TimesLearnt
             'tending expected' => 0.0,
             'tending took' => 0.0,
             'problems' => (float) \count($view->journal->problems()),
-            'steps' => (float) $view->steps->count(),
+            RunTimes::TOLD_AGAIN => null === $run->quilt->carrier() ? 0.0 : 1.0,
         ];
         $isLoaded = false;
         foreach ($view->steps->steps as $step) {

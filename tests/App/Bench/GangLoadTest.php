@@ -91,10 +91,33 @@ final class GangLoadTest extends QueueTestCase
         foreach ([$star, $sun, $moon] as $i => $quilt) {
             self::assertFalse($this->reloaded($carrier)->isFinished());
             $page = $this->browser->request('GET', "/quilts/{$quilt->id()}/off");
-            $this->browser->submit($page->selectButton('It is off the frame')->form(['off[nextTime]' => "Top $i"]));
+            $this->browser->submit(
+                $page->selectButton('It is off the frame')->form([
+                    'off[nextTime]' => "Top $i",
+                    'off[finishedWidth]' => '30 in',
+                    'off[finishedLength]' => '36 in',
+                ]),
+            );
             self::assertTrue($this->reloaded($quilt)->isFinished());
         }
         self::assertTrue($this->reloaded($carrier)->isFinished(), 'once the last is off');
+        self::assertStringContainsString(
+            'drew in 0 % across, 0 % along.',
+            $this->browser
+                ->request('GET', '/history', ['q' => 'Star'])
+                ->filter('main li:contains("Top 0")')
+                ->text(),
+            'by its own size, not by that of the row',
+        );
+
+        // On the shelf again, each is a quilt like any other, and they can be loaded together once more.
+        foreach ([$star, $sun, $moon] as $quilt) {
+            $page = $this->browser->request('GET', "/quilts/{$quilt->id()}/off");
+            $this->browser->submit($page->selectButton('Put it on the shelf again')->form());
+        }
+        self::assertCount(3, $this->plan()->waiting());
+        $this->browser->submit($this->browser->request('GET', '/')->selectButton('Load them as one')->form());
+        self::assertCount(1, $this->plan()->waiting());
     }
 
     public function testATopOfALoadGoesOnItsFrameWithTheOthers(): void

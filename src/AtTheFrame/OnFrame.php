@@ -38,13 +38,22 @@ final readonly class OnFrame
     /** "pass 5 of 6, 2 passes, 3 ½ rows left, parked 13 days" */
     public function words(\DateTimeImmutable $now): string
     {
-        $days = null === $this->parked ? 0 : (int) $this->parked->diff($now)->days;
+        $parked = $this->parkedFor($now);
 
         return ($this->isFinished ? 'every step done' : "pass $this->pass of $this->passes, $this->left") .
-            match (true) {
-                null === $this->parked => '',
-                0 === $days => ', parked',
-                default => ", parked $days " . (1 === $days ? 'day' : 'days'),
-            };
+            ('' === $parked ? '' : ", $parked");
+    }
+
+    /** "parked 13 days"; empty where it is not. */
+    public function parkedFor(\DateTimeImmutable $now): string
+    {
+        $days = (int) $this->parked?->diff($now)->days;
+
+        return match (true) {
+            null === $this->parked => '',
+            0 === $days => 'parked',
+            1 === $days => 'parked 1 day',
+            default => "parked $days days",
+        };
     }
 }

@@ -82,11 +82,11 @@ final class BenchController extends AbstractController
     #[Route('/bench/age', name: 'app_bench_age', methods: ['GET'], priority: 1)]
     public function age(#[CurrentUser] Person $person): Response
     {
-        $kept = $this->plans->of($person->studio());
+        $isStale = $this->plans->state($person->studio())->isStale();
 
         return new Response(
-            status: $kept->isStale() ? Response::HTTP_NO_CONTENT : Response::HTTP_OK,
-            headers: $kept->isStale() ? [] : ['HX-Refresh' => 'true'],
+            status: $isStale ? Response::HTTP_NO_CONTENT : Response::HTTP_OK,
+            headers: $isStale ? [] : ['HX-Refresh' => 'true'],
         );
     }
 

@@ -238,7 +238,6 @@ final class PlaceController extends AbstractController
                 'pin' => $this->pins->of($quilt),
                 'frames' => $this->frames->findOf($person->studio()),
                 'weights' => QueuePin::WEIGHTS,
-                'isStale' => $plan->isStale(),
                 'riders' => $this->places->of($quilt),
                 'faults' => $faults,
             ],

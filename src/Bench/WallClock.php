@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Account\Studio;
+use Schwung\Core\Queue\WorkingTime;
 
 /**
  * The clock on a studio's wall, in minutes from the midnight before today. A day has 1440 of them there, whatever the
@@ -12,8 +13,6 @@ use App\Account\Studio;
  */
 final readonly class WallClock
 {
-    private const DAY = 1440;
-
     /**
      * @param \DateTimeImmutable $firstDay midnight as the wall shows it, told in UTC
      * @param int                $now      minute of the wall clock
@@ -52,7 +51,7 @@ final readonly class WallClock
 
     public function dayOf(\DateTimeImmutable $date): int
     {
-        return (int) floor($this->minuteOf($date->setTime(0, 0)) / self::DAY);
+        return (int) floor($this->minuteOf($date->setTime(0, 0)) / WorkingTime::DAY);
     }
 
     /** What the wall shows then, told in UTC. */

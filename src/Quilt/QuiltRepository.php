@@ -9,6 +9,7 @@ use App\Bench\ShelfFilter;
 use App\Bench\ShelfPage;
 use App\Bench\ShelfRow;
 use App\Frames\StudioFrame;
+use App\Platform\Containing;
 use App\Platform\KeepsRecords;
 use App\Platform\ReadsOneByOne;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
@@ -318,7 +319,7 @@ final class QuiltRepository extends ServiceEntityRepository
                     "q.title LIKE :search ESCAPE '!' OR q.client LIKE :search ESCAPE '!' OR " .
                         '(q.numberYear = :year AND q.number = :number)',
                 )
-                ->setParameter('search', '%' . strtr($filter->search, ['!' => '!!', '%' => '!%', '_' => '!_']) . '%')
+                ->setParameter('search', Containing::text($filter->search))
                 ->setParameter('year', $year)
                 ->setParameter('number', $number);
         }

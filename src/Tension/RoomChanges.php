@@ -8,6 +8,7 @@ use App\Account\Studio;
 use App\AtTheFrame\LogEntry;
 use App\AtTheFrame\Run;
 use App\Frames\StudioFrame;
+use App\Platform\Written;
 use App\Quilt\Quilt;
 use Doctrine\Bundle\DoctrineBundle\Attribute\AsDoctrineListener;
 use Doctrine\ORM\Event\OnFlushEventArgs;
@@ -32,14 +33,7 @@ final class RoomChanges
     public function onFlush(OnFlushEventArgs $flush): void
     {
         $work = $flush->getObjectManager()->getUnitOfWork();
-        foreach (
-            [
-                ...$work->getScheduledEntityInsertions(),
-                ...$work->getScheduledEntityUpdates(),
-                ...$work->getScheduledEntityDeletions(),
-            ]
-            as $entity
-        ) {
+        foreach (Written::by($work) as $entity) {
             $studio = $this->studio($entity, $work);
             if (null !== $studio) {
                 $this->changed[(string) $studio->id()] = $studio;

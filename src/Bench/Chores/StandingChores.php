@@ -14,6 +14,7 @@ use App\Leaders\LeaderView;
 use App\Leaders\StudioLeaderRepository;
 use Schwung\Core\Queue\Chore;
 use Schwung\Core\Queue\ChoreKind;
+use Schwung\Core\Queue\WorkingTime;
 
 /** What frames and machines ask for: leaders to be checked, a needle that has stitched its hours, a service. */
 final readonly class StandingChores
@@ -64,7 +65,7 @@ final readonly class StandingChores
         $service = $hours->service();
         if (null !== $service && $clock->dayOf($service) <= self::DAYS_AHEAD) {
             $day = $clock->dayOf($service);
-            $chores[] = new Chore('service', ChoreKind::Service, $day * 1440 + self::NINE);
+            $chores[] = new Chore('service', ChoreKind::Service, $day * WorkingTime::DAY + self::NINE);
         }
 
         return $chores;

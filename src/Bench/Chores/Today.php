@@ -14,13 +14,13 @@ use App\Tension\StudioTaskRepository;
 use Schwung\Core\Measure\UnitSystem;
 use Schwung\Core\Queue\Chore;
 use Schwung\Core\Queue\ChoreKind;
+use Schwung\Core\Queue\WorkingTime;
 use Schwung\Core\Tension\Task;
 use Symfony\Component\Routing\Generator\UrlGeneratorInterface;
 
 /** What is to be done now, today and next, from wherever it comes. */
 final readonly class Today
 {
-    private const DAY = 1440;
     /** What is farther ahead is no task of today's. */
     private const DAYS = 2;
     private const MOST = 24;
@@ -40,12 +40,12 @@ final readonly class Today
         $done = array_flip($this->chores->findDoneKeys($studio, $clock->firstDay->modify('-90 days')));
         foreach ($plan?->chores() ?? [] as $chore) {
             \assert(null !== $plan);
-            $shift = self::DAY * $clock->dayOf($plan->clock->firstDay);
+            $shift = WorkingTime::DAY * $clock->dayOf($plan->clock->firstDay);
             $by = null === $chore->by ? null : $chore->by + $shift;
             if (ChoreKind::AtTheTable === $chore->kind) {
                 // Told below, with its sizes, and whether or not the quilt stands in the queue.
                 $promised["$chore->quilt $chore->of"] = $by;
-            } elseif (!isset($done[$chore->key]) && (null === $by || $by < self::DAYS * self::DAY)) {
+            } elseif (!isset($done[$chore->key]) && (null === $by || $by < self::DAYS * WorkingTime::DAY)) {
                 // What had to be done at once when the queue was worked out is not late for that.
                 $late = $shift + $plan->clock->now;
                 $all[] = $this->toDo($chore, $by, (new ChoreWords($plan))->of($chore), $clock, $late);
@@ -137,7 +137,7 @@ final readonly class Today
         if (null === $by) {
             return '';
         }
-        $day = (int) floor($by / self::DAY);
+        $day = (int) floor($by / WorkingTime::DAY);
 
         return match ($day) {
             0 => $by <= $clock->now ? 'now' : 'by ' . $clock->at($by)->format('G:i'),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bench\Drawing;
 
 use App\Bench\Plan\PlanRead;
+use Schwung\Core\Queue\WorkingTime;
 
 /**
  * The days along the top of the drawing: each with its hours as wide as every other's, nights as gaps between, days off
@@ -19,7 +20,6 @@ final readonly class Axis
     private const MOST_DAYS = 40;
     /** More than the week at hand. */
     private const LEAST_DAYS = 9;
-    private const DAY = 1440;
 
     /** @var list<array{x: float, width: float, name: string, isOff: bool, isToday: bool, from: int, to: int}> */
     public array $days;
@@ -28,7 +28,7 @@ final readonly class Axis
     public function __construct(PlanRead $plan, \DateTimeImmutable $now)
     {
         $end = max([0, ...array_column($plan->placed(), 'end')]);
-        $count = max(self::LEAST_DAYS, min(self::MOST_DAYS, 2 + intdiv($end, self::DAY)));
+        $count = max(self::LEAST_DAYS, min(self::MOST_DAYS, 2 + intdiv($end, WorkingTime::DAY)));
         [$days, $x] = [[], 0.0];
         for ($day = 0; $day < $count; ++$day) {
             $spans = $plan->spansOn($day);
@@ -39,8 +39,8 @@ final readonly class Axis
                 'name' => $plan->clock->day($day)->format('D j M'),
                 'isOff' => [] === $spans,
                 'isToday' => $plan->clock->isToday($day, $now),
-                'from' => $day * self::DAY + ($spans[0][0] ?? 0),
-                'to' => $day * self::DAY + ([] === $spans ? 0 : $spans[\count($spans) - 1][1]),
+                'from' => $day * WorkingTime::DAY + ($spans[0][0] ?? 0),
+                'to' => $day * WorkingTime::DAY + ([] === $spans ? 0 : $spans[\count($spans) - 1][1]),
             ];
             $x += $width + self::NIGHT;
         }
@@ -64,6 +64,6 @@ final readonly class Axis
 
     public function reaches(int $minute): bool
     {
-        return $minute < \count($this->days) * self::DAY;
+        return $minute < \count($this->days) * WorkingTime::DAY;
     }
 }

@@ -233,7 +233,7 @@ final readonly class RailDrawer
             ? ['every step', 'is done']
             : ["pass $one->pass of $one->passes", ...explode(', ', $one->left, 2)];
         if (null !== $one->parked) {
-            array_unshift($words, self::parked((int) $one->parked->diff($this->now)->days));
+            array_unshift($words, $one->parkedFor($this->now));
         }
 
         return array_map(
@@ -241,15 +241,6 @@ final readonly class RailDrawer
             array_keys($words),
             $words,
         );
-    }
-
-    private static function parked(int $days): string
-    {
-        return match ($days) {
-            0 => 'parked',
-            1 => 'parked 1 day',
-            default => "parked $days days",
-        };
     }
 
     /** As much of it as there is room for. */

@@ -6,6 +6,7 @@ namespace App\Bench\Hours;
 
 use App\Bench\Typed;
 use App\Settings\Between;
+use Schwung\Core\Queue\WorkingTime;
 use Symfony\Component\Validator\Constraints as Assert;
 use Symfony\Component\Validator\Context\ExecutionContextInterface;
 
@@ -27,7 +28,6 @@ final class HoursInput
         'hold' => 'Another way of holding',
         'batting' => 'Another batting',
     ];
-    private const DAY = 1440;
     private const MOST_OFF = 400;
 
     /** @var array<int, string> as they are typed, by weekday */
@@ -135,7 +135,7 @@ final class HoursInput
                 (int) ($found[4] ?? 0) > 59 ||
                 $from < $before ||
                 $to <= $from ||
-                $to > self::DAY
+                $to > WorkingTime::DAY
             ) {
                 return null;
             }

@@ -91,7 +91,7 @@ class BenchPlan
 
     public function isStale(): bool
     {
-        return null === $this->worked || $this->changes > $this->planned;
+        return (new PlanState($this->changes, $this->planned, $this->worked))->isStale();
     }
 
     public function calendar(): string

@@ -7,6 +7,7 @@ namespace App\Bench\Plan;
 use App\Bench\WallClock;
 use Schwung\Core\Queue\Chore;
 use Schwung\Core\Queue\ChoreKind;
+use Schwung\Core\Queue\WorkingTime;
 
 /**
  * Reads a queue as Planning wrote it down.
@@ -182,13 +183,17 @@ final readonly class PlanRead
         $blocks = [];
         foreach ($this->document['placed'] as $placed) {
             $words = $this->frameName($placed['frame']) . ': ' . $this->title($placed['id']);
-            for ($day = intdiv($placed['start'], 1440); $day <= intdiv($placed['end'] - 1, 1440); ++$day) {
+            for (
+                $day = intdiv($placed['start'], WorkingTime::DAY);
+                $day <= intdiv($placed['end'] - 1, WorkingTime::DAY);
+                ++$day
+            ) {
                 $spans = $this->spansOn($day);
                 if ([] === $spans) {
                     continue;
                 }
-                $from = max($placed['start'], $day * 1440 + $spans[0][0]);
-                $to = min($placed['end'], $day * 1440 + $spans[\count($spans) - 1][1]);
+                $from = max($placed['start'], $day * WorkingTime::DAY + $spans[0][0]);
+                $to = min($placed['end'], $day * WorkingTime::DAY + $spans[\count($spans) - 1][1]);
                 if ($from < $to) {
                     $date = $this->clock->day($day)->format('Ymd');
                     $blocks[] = ["block-{$placed['id']}-$date", $words, $from, $to];

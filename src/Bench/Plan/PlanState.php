@@ -8,4 +8,9 @@ namespace App\Bench\Plan;
 final readonly class PlanState
 {
     public function __construct(public int $changes, public int $planned, public ?\DateTimeImmutable $worked) {}
+
+    public function isStale(): bool
+    {
+        return null === $this->worked || $this->changes > $this->planned;
+    }
 }

@@ -11,6 +11,7 @@ use App\Bench\Chores\StudioChore;
 use App\Bench\Hours\StudioHours;
 use App\Frames\StudioFrame;
 use App\Leaders\LeaderInspection;
+use App\Platform\Written;
 use App\Quilt\Quilt;
 use App\Tension\StudioTask;
 use Doctrine\Bundle\DoctrineBundle\Attribute\AsDoctrineListener;
@@ -38,14 +39,7 @@ final class QueueChanges implements ResetInterface
     public function onFlush(OnFlushEventArgs $event): void
     {
         $work = $event->getObjectManager()->getUnitOfWork();
-        foreach (
-            [
-                ...$work->getScheduledEntityInsertions(),
-                ...$work->getScheduledEntityUpdates(),
-                ...$work->getScheduledEntityDeletions(),
-            ]
-            as $entity
-        ) {
+        foreach (Written::by($work) as $entity) {
             $studio = match (true) {
                 $entity instanceof Studio => $entity,
                 $entity instanceof Quilt,

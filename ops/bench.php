@@ -516,7 +516,7 @@ function measureBench(string $server): void
         'bench' => '/',
         'bench, search' => '/?q=lamps',
         'calendar' => '/bench/calendar.ics',
-        'what a place would mean' => "/bench/$quilt/try?frame=$frame&place=5",
+        'what a place would mean' => "/bench/$quilt/try?at=$frame+5",
         'when?' => '/when?when[across]=60+in&when[along]=72+in&when[kind]=rows',
         'history' => '/history',
     ];

@@ -110,7 +110,7 @@ function watch(bench) {
     answer.classList.remove("bench-answer-no");
     if (!known.has(key)) {
       answer.textContent = `${where}…`;
-      const query = new URLSearchParams({ frame: lanes[lane].id, place: String(place) });
+      const query = new URLSearchParams({ at: `${lanes[lane].id} ${place}` });
       try {
         const response = await fetch(`/bench/${id}/try?${query}`, { headers: { Accept: "application/json" } });
         known.set(key, await response.json());
@@ -163,8 +163,7 @@ function watch(bench) {
     [form.method, form.action, form.hidden] = ["post", `/bench/${id}/put`, true];
     for (const [name, value] of Object.entries({
       _token: bench.dataset.bench ?? "",
-      frame: lanes[lane].id,
-      place: String(place),
+      at: `${lanes[lane].id} ${place}`,
     })) {
       const field = document.createElement("input");
       [field.type, field.name, field.value] = ["hidden", name, value];
@@ -292,6 +291,13 @@ function watchList(form) {
 }
 
 if (typeof document !== "undefined") {
+  // A queue that is worked out brings the page anew, but not while somebody holds a quilt or writes.
+  document.addEventListener("htmx:beforeRequest", (event) => {
+    const asks = /** @type {HTMLElement} */ (event.target).getAttribute("hx-get") === "/bench/age";
+    if (asks && (document.querySelector(".bench-held") || document.activeElement?.matches("main :is(input, select)"))) {
+      event.preventDefault();
+    }
+  });
   for (const bench of document.querySelectorAll("[data-bench]")) {
     watch(/** @type {HTMLElement} */ (bench));
   }

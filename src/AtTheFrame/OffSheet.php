@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\AtTheFrame;
 
 use Schwung\Core\Measure\Length;
+use Schwung\Core\Sizing\Contraction;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** What is written down once a quilt is off its frame. */
@@ -37,14 +38,11 @@ final class OffSheet
     /** Works out by how much the quilting drew a top of this size in. */
     public function compare(Length $width, Length $length): void
     {
-        $part = static fn(Length $top, Length $now): float => round(
-            100 - (100 * $now->nanometres) / max(1, $top->nanometres),
-            1,
-        );
-        $this->contraction =
+        $drawn =
             null === $this->finishedWidth || null === $this->finishedLength
                 ? null
-                : [$part($width, $this->finishedWidth), $part($length, $this->finishedLength)];
+                : Contraction::of($width, $length, $this->finishedWidth, $this->finishedLength);
+        $this->contraction = null === $drawn ? null : [$drawn->across, $drawn->along];
     }
 
     /** @return array{float, float}|null across and along, of a hundred; null where nobody measured */

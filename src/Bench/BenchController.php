@@ -63,15 +63,11 @@ final class BenchController extends AbstractController
         }
         $isDrawn = 'drawing' === $request->query->getString('view');
         $typed = $this->typed($request);
+        $top = fn(): string => $this->top($person, $isDrawn, $typed);
+        $list = fn(): string => $this->shelf($person, $filter, $page);
         $body =
-            null === $typed && [] === $filter->query() && 1 === $page
-                ? $this->memory->body(
-                    $person,
-                    $state,
-                    $isDrawn,
-                    fn(): string => $this->top($person, $isDrawn, null) . $this->shelf($person, $filter, 1),
-                )
-                : $this->top($person, $isDrawn, $typed) . $this->shelf($person, $filter, $page);
+            (null === $typed ? $this->memory->part($isDrawn ? 'drawn' : 'listed', $person, $state, $top) : $top()) .
+            ([] === $filter->query() && 1 === $page ? $this->memory->part('all', $person, $state, $list) : $list());
 
         return $this->render('bench/index.html.twig', ['body' => $this->memory->withTokens($body)])->setVary(
             'HX-Request',

@@ -36,11 +36,15 @@ final readonly class BenchMemory
         private ClockInterface $clock,
     ) {}
 
-    /** @param \Closure(): string $make */
-    public function body(Person $person, PlanState $state, bool $isDrawn, \Closure $make): string
+    /**
+     * @param string             $part of the page
+     * @param \Closure(): string $make
+     */
+    public function part(string $part, Person $person, PlanState $state, \Closure $make): string
     {
         $key = implode('-', [
             'bench',
+            $part,
             $this->build->id(),
             $person->studio()->id(),
             $person->units()->value,
@@ -48,7 +52,6 @@ final readonly class BenchMemory
             $state->planned,
             $state->worked?->getTimestamp() ?? 0,
             intdiv($this->clock->now()->getTimestamp(), self::STEP_SECONDS),
-            $isDrawn ? 'drawn' : 'listed',
         ]);
 
         return $this->cache->get($key, static function (ItemInterface $item) use ($make): string {

@@ -171,10 +171,10 @@ final class PlaceController extends AbstractController
         return $this->quilts->findOneOf($person->studio(), $id) ?? throw $this->createNotFoundException();
     }
 
-    /** @return array{StudioFrame|null, int} told as a frame and a place, or as the list does, both in one */
+    /** @return array{StudioFrame|null, int} frame and place of a word like "01ARZ… 3" */
     private function whereIn(ParameterBag $told, Person $person): array
     {
-        $parts = explode(' ', $told->getString('at') ?: $told->getString('frame') . ' ' . $told->getString('place'), 2);
+        $parts = explode(' ', $told->getString('at'), 2);
         $frame = Ulid::isValid($parts[0]) ? $this->frames->findOneOf($person->studio(), new Ulid($parts[0])) : null;
 
         return [$frame, max(1, min(self::LAST, (int) ($parts[1] ?? '1')))];

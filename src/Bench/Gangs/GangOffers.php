@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Bench\Gangs;
 
 use App\Bench\Plan\Assumed;
-use App\Bench\Plan\Facts;
 use App\Bench\Plan\StudioQueue;
 use App\Quilt\Preparations;
 use App\Quilt\Sheet;
@@ -25,14 +24,22 @@ final readonly class GangOffers
 
     public function __construct(private Preparations $preparations) {}
 
-    /** @return list<array{frame: string, ids: list<string>, saved: float}> */
+    /** @return list<array{frame: string, ids: list<string>, alone: float, together: float}> minutes one by one, and as one */
     public function of(StudioQueue $known): array
     {
         $offers = [];
         foreach (\array_slice($this->find($known), 0, self::MOST) as $gang) {
-            $saved = $this->saved($known, $gang);
-            if ($saved >= 1) {
-                $offers[] = ['frame' => $gang->frame, 'ids' => $gang->ids(), 'saved' => $saved];
+            $together = $this->together($known, $gang);
+            $alone = array_sum(
+                array_map(static fn(string $id): float => $known->estimates[$id]->minutes(), $gang->ids()),
+            );
+            if (null !== $together && $alone - $together >= 1) {
+                $offers[] = [
+                    'frame' => $gang->frame,
+                    'ids' => $gang->ids(),
+                    'alone' => round($alone),
+                    'together' => round($together),
+                ];
             }
         }
 
@@ -48,39 +55,32 @@ final readonly class GangOffers
         }
         $tops = [];
         foreach ($known->free as $id => $job) {
-            $top = $this->top((string) $id, $job->frames, $job->due, $known->facts[$id], $job->traits['thread'] ?? '');
-            $tops = null === $top ? $tops : [...$tops, $top];
+            $facts = $known->facts[$id];
+            // What is prepared for a load of its own goes on alone.
+            if (null !== $facts->top && [] === $facts->wants->promises) {
+                $tops[] = new GangTop(
+                    (string) $id,
+                    Length::millimetres($facts->top[0]),
+                    Length::millimetres($facts->top[1]),
+                    ($job->traits['batting'] ?? '') . ' ' . ($job->traits['thread'] ?? ''),
+                    $job->due,
+                    $job->frames,
+                );
+            }
         }
 
         return (new GangRule(GangSheet::gap()))->find($tops, $reach);
     }
 
-    /** @param list<string> $able */
-    private function top(string $id, array $able, ?int $due, Facts $facts, string $thread): ?GangTop
-    {
-        // What stretches, or is prepared for a load of its own, goes on alone.
-        return null === $facts->top || [] !== $facts->wants->promises || [] === $able
-            ? null
-            : new GangTop(
-                $id,
-                Length::millimetres($facts->top[0]),
-                Length::millimetres($facts->top[1]),
-                ($facts->traits['batting'] ?? '') . ' ' . $thread,
-                $due,
-                $able,
-            );
-    }
-
-    /** Minutes: what each would take by itself, less what they take together. */
-    private function saved(StudioQueue $known, Gang $gang): float
+    /** In minutes; null where they do not make one load. */
+    private function together(StudioQueue $known, Gang $gang): ?float
     {
         $quilt = $known->quilts[$gang->tops[0]->id];
         $frame = $known->frames[$gang->frame];
         $sheet = GangSheet::of($gang, $quilt->sheet());
         $prepare = fn(Sheet $of): Preparation => $this->preparations->onFrame($quilt, $frame, $of, UnitSystem::Inches);
         $steps = $prepare(Assumed::of($prepare($sheet), $sheet)->sheet)->steps();
-        $alone = array_sum(array_map(static fn(string $id): float => $known->estimates[$id]->minutes(), $gang->ids()));
 
-        return null === $steps ? 0.0 : round($alone - Workload::of($steps)->estimate($known->factors)->minutes());
+        return null === $steps ? null : Workload::of($steps)->estimate($known->factors)->minutes();
     }
 }

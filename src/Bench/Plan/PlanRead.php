@@ -18,7 +18,7 @@ use Schwung\Core\Queue\WorkingTime;
  * @phpstan-type Way array{kind: string, end: int, costs: float, frame: string|null, day: int|null, minutes: int|null}
  * @phpstan-type PlacedQuilt array{id: string, frame: string, start: int, end: int, daysLate: int, setup: int, cost: array{float, list<string>}|null, ways: list<Way>}
  * @phpstan-type RailFrame array{id: string, name: string, rail: float, until: int|null, free: int|null, running: list<Running>}
- * @phpstan-type Document array{from: string, now: int, hasHours: bool, frames: list<RailFrame>, quilts: array<string, Waiting>, placed: list<PlacedQuilt>, chores: list<array{key: string, kind: string, by: int|null, quilt: string|null, frame: string|null, of: string|null}>, gangs: list<array{frame: string, ids: list<string>, saved: float}>, proved: bool, uncounted: int, loads?: int, days: list<list<array{int, int}>>, isWhole?: bool}
+ * @phpstan-type Document array{from: string, now: int, hasHours: bool, frames: list<RailFrame>, quilts: array<string, Waiting>, placed: list<PlacedQuilt>, chores: list<array{key: string, kind: string, by: int|null, quilt: string|null, frame: string|null, of: string|null}>, gangs: list<array{frame: string, ids: list<string>, alone: float, together: float}>, proved: bool, uncounted: int, loads?: int, days: list<list<array{int, int}>>, isWhole?: bool}
  */
 final readonly class PlanRead
 {
@@ -115,7 +115,7 @@ final readonly class PlanRead
         );
     }
 
-    /** @return list<array{frame: string, ids: list<string>, saved: float}> */
+    /** @return list<array{frame: string, ids: list<string>, alone: float, together: float}> */
     public function gangs(): array
     {
         return $this->document['gangs'];

@@ -54,7 +54,7 @@ final class PlaceTest extends QueueTestCase
         $first = $this->waiting('First', '2027-03-01', $frame);
         $second = $this->waiting('Second', '2027-03-09', $frame);
         $this->plan();
-        $query = ['frame' => (string) $frame->id(), 'place' => '1'];
+        $query = ['at' => "{$frame->id()} 1"];
         $this->browser->request('GET', "/bench/{$second->id()}/try", $query);
         $told = json_decode((string) $this->browser->getResponse()->getContent(), true);
         self::assertIsArray($told);
@@ -103,10 +103,7 @@ final class PlaceTest extends QueueTestCase
         $window = $this->frame(name: 'Window frame');
         $wide = $this->waiting('Wide', '2027-03-20', $north, ['load/lead/method' => 'pins']);
         $this->plan();
-        $this->browser->request('GET', "/bench/{$wide->id()}/try", [
-            'frame' => (string) $window->id(),
-            'place' => '1',
-        ]);
+        $this->browser->request('GET', "/bench/{$wide->id()}/try", ['at' => "{$window->id()} 1"]);
         $told = json_decode((string) $this->browser->getResponse()->getContent(), true);
         self::assertIsArray($told);
         $page = $this->browser->request('GET', "/bench/{$wide->id()}");
@@ -210,10 +207,7 @@ final class PlaceTest extends QueueTestCase
                 ->text(),
         );
         foreach ([$short, $unmeasured] as $quilt) {
-            $this->browser->request('GET', "/bench/{$quilt->id()}/try", [
-                'frame' => (string) $frame->id(),
-                'place' => '1',
-            ]);
+            $this->browser->request('GET', "/bench/{$quilt->id()}/try", ['at' => "{$frame->id()} 1"]);
             self::assertStringContainsString('"fits":false', (string) $this->browser->getResponse()->getContent());
         }
     }
@@ -222,7 +216,7 @@ final class PlaceTest extends QueueTestCase
     {
         $quilt = $this->waiting('One', '', $this->frame());
         $this->plan();
-        $this->browser->request('GET', "/bench/{$quilt->id()}/try", ['frame' => (string) new Ulid(), 'place' => 'x']);
+        $this->browser->request('GET', "/bench/{$quilt->id()}/try", ['at' => new Ulid() . ' x']);
         self::assertStringContainsString('not here any more', (string) $this->browser->getResponse()->getContent());
         $page = $this->browser->request('GET', "/bench/{$quilt->id()}");
         $form = $page->selectButton('Pin it there')->form();
@@ -253,10 +247,7 @@ final class PlaceTest extends QueueTestCase
             'No working hours are set',
             $this->browser->request('GET', '/')->filter('main')->text(),
         );
-        $this->browser->request('GET', "/bench/{$quilt->id()}/try", [
-            'frame' => (string) $quilt->frame()?->id(),
-            'place' => '1',
-        ]);
+        $this->browser->request('GET', "/bench/{$quilt->id()}/try", ['at' => "{$quilt->frame()?->id()} 1"]);
         self::assertStringContainsString('"fits":false', (string) $this->browser->getResponse()->getContent());
     }
 

@@ -54,6 +54,7 @@ abstract class StudioTestCase extends WebTestCase
         ?Person $person = null,
         string $title = 'Harbour lamps',
         ?StudioFrame $frame = null,
+        ?\DateTimeImmutable $due = null,
     ): Quilt {
         $person ??= $this->owner;
         $input = new NewQuilt();
@@ -63,12 +64,9 @@ abstract class StudioTestCase extends WebTestCase
             $frame ?? $this->frame($person),
             (string) new Ulid(),
         ];
-        $sheet = Sheet::blank();
-        foreach ($entries as $path => $text) {
-            $sheet = $sheet->with($path, $text);
-        }
+        $input->due = $due;
 
-        return $this->service(QuiltEntry::class)->enter($person->studio(), $input, $sheet);
+        return $this->service(QuiltEntry::class)->enter($person->studio(), $input, Sheet::blank()->withAll($entries));
     }
 
     /** @return array<string, string> a top of 68 × 87 1/4 in on a backing of the size given */

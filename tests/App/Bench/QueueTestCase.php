@@ -9,13 +9,9 @@ use App\Bench\Plan\PlanQueue;
 use App\Bench\Plan\PlanQueueHandler;
 use App\Bench\Plan\PlanRead;
 use App\Frames\StudioFrame;
-use App\Quilt\NewQuilt;
 use App\Quilt\Quilt;
-use App\Quilt\QuiltEntry;
-use App\Quilt\Sheet;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Clock\Test\ClockSensitiveTrait;
-use Symfony\Component\Uid\Ulid;
 use Tests\App\StudioTestCase;
 
 /** A studio whose queue is worked out when a test asks for it; it is Monday, nine o'clock. */
@@ -38,21 +34,12 @@ abstract class QueueTestCase extends StudioTestCase
      */
     protected function waiting(string $title, string $due, StudioFrame $frame, array $entries = []): Quilt
     {
-        $input = new NewQuilt();
-        [$input->title, $input->client, $input->frame, $input->key] = [
-            $title,
-            'Odile Marrant',
-            $frame,
-            (string) new Ulid(),
-        ];
-        $input->due = '' === $due ? null : new \DateTimeImmutable($due);
-        $all = [...self::rows(), 'batting/opened' => '2027-02-20T09:00:00+00:00', ...$entries];
-        $sheet = Sheet::blank();
-        foreach ($all as $path => $value) {
-            $sheet = $sheet->with($path, $value);
-        }
-
-        return $this->service(QuiltEntry::class)->enter($this->owner->studio(), $input, $sheet);
+        return $this->quilt(
+            [...self::rows(), 'batting/opened' => '2027-02-20T09:00:00+00:00', ...$entries],
+            title: $title,
+            frame: $frame,
+            due: '' === $due ? null : new \DateTimeImmutable($due),
+        );
     }
 
     protected function plan(): PlanRead

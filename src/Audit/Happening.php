@@ -27,6 +27,7 @@ enum Happening: string
     case Exported = 'exported';
     case StudioClosing = 'studio_closing';
     case StudioKept = 'studio_kept';
+    case ClientErased = 'client_erased';
 
     public function words(): string
     {
@@ -51,6 +52,7 @@ enum Happening: string
             self::Exported => 'took an export',
             self::StudioClosing => 'closed the studio',
             self::StudioKept => 'kept the studio after all',
+            self::ClientErased => 'erased a client',
         };
     }
 }

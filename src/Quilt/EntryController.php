@@ -6,6 +6,8 @@ namespace App\Quilt;
 
 use App\Account\Person;
 use App\Bench\Typed;
+use App\Clients\ClientBook;
+use App\Clients\ClientRepository;
 use App\Frames\StudioFrameRepository;
 use App\Quilt\Loading\Ways;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -24,12 +26,14 @@ final class EntryController extends AbstractController
         Request $request,
         StudioFrameRepository $frames,
         QuiltEntry $entry,
+        ClientRepository $known,
     ): Response {
         $all = $frames->findOf($person->studio());
         $input = new NewQuilt();
         $input->key = (string) new Ulid();
         $input->frame = $all[0] ?? null;
         $input->due = Typed::day($request->query->getString('due'));
+        $input->client = mb_substr(trim(mb_scrub($request->query->getString('client'), 'UTF-8')), 0, 120);
         $form = $this->createForm(NewQuiltType::class, $input, ['frames' => $all])->handleRequest($request);
         if ($form->isSubmitted() && $form->isValid()) {
             $quilt = $entry->enter(
@@ -42,7 +46,10 @@ final class EntryController extends AbstractController
             return $this->redirectToRoute('app_tape_show', ['id' => $quilt->id()], Response::HTTP_SEE_OTHER);
         }
 
-        return $this->render('quilt/new.html.twig', ['form' => $form]);
+        return $this->render('quilt/new.html.twig', [
+            'form' => $form,
+            'names' => $known->findNames($person->studio()),
+        ]);
     }
 
     #[Route('/quilts/import', name: 'app_quilt_import', methods: ['GET', 'POST'])]
@@ -96,6 +103,8 @@ final class EntryController extends AbstractController
         QuiltRepository $quilts,
         StudioFrameRepository $frames,
         SheetChanges $changes,
+        ClientBook $clients,
+        ClientRepository $known,
     ): Response {
         $quilt = $quilts->findOneOf($person->studio(), $id) ?? throw $this->createNotFoundException();
         $input = NewQuilt::of($quilt);
@@ -104,6 +113,9 @@ final class EntryController extends AbstractController
         ])->handleRequest($request);
         if ($form->isSubmitted() && $form->isValid()) {
             $quilt->describe($input->title, $input->client, $input->due, $input->frame);
+            if (!$quilt->carriesOthers()) {
+                $quilt->belongTo($clients->named($person->studio(), $input->client));
+            }
             $changes->judge($quilt);
             $this->addFlash('draft', 'quilt-' . $id);
 
@@ -114,6 +126,10 @@ final class EntryController extends AbstractController
             );
         }
 
-        return $this->render('quilt/about.html.twig', ['form' => $form, 'quilt' => $quilt]);
+        return $this->render('quilt/about.html.twig', [
+            'form' => $form,
+            'quilt' => $quilt,
+            'names' => $known->findNames($person->studio()),
+        ]);
     }
 }

@@ -21,7 +21,11 @@ final class NewQuiltType extends AbstractType
     {
         $builder
             ->add('title', TextType::class, ['label' => 'Title', 'empty_data' => ''])
-            ->add('client', TextType::class, ['label' => 'Client', 'empty_data' => ''])
+            ->add('client', TextType::class, [
+                'label' => 'Client',
+                'empty_data' => '',
+                'attr' => ['list' => 'client-names', 'autocomplete' => 'off'],
+            ])
             ->add('due', DateType::class, [
                 'label' => 'Due',
                 'required' => false,

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Quilt;
 
 use App\Account\Studio;
+use App\Clients\Client;
 use App\Frames\StudioFrame;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
+use Schwung\Core\Bringing\Brought;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\UnitSystem;
 use Schwung\Core\Plan\Standing;
@@ -34,8 +36,17 @@ class Quilt
     #[ORM\Column(length: 120)]
     private string $title;
 
+    /** The client's name, kept beside the record so that the bench reads thousands without it. */
     #[ORM\Column(length: 120)]
     private string $client;
+
+    /** Whose it is; null for a load of several, and once its client was erased. */
+    #[ORM\ManyToOne, ORM\JoinColumn(onDelete: 'SET NULL')]
+    private ?Client $whose = null;
+
+    /** @var array{across: int, along: int, lost: int, fullness: float}|null what it was like when it came; null before it is measured */
+    #[ORM\Column(type: Types::JSON, nullable: true)]
+    private ?array $brought = null;
 
     #[ORM\Column(type: Types::DATE_IMMUTABLE, nullable: true)]
     private ?\DateTimeImmutable $due = null;
@@ -129,6 +140,20 @@ class Quilt
         $this->verdictCm = $judgement->in(UnitSystem::Centimetres);
         $this->promises = $judgement->promises();
         $this->promised = [] !== $this->promises;
+        $this->brought = $judgement->brought();
+    }
+
+    /** What it was like when it came, as it was judged last; null before top and backing are measured. */
+    public function brought(): ?Brought
+    {
+        return null === $this->brought
+            ? null
+            : new Brought(
+                Length::ofNanometres($this->brought['across']),
+                Length::ofNanometres($this->brought['along']),
+                Length::ofNanometres($this->brought['lost']),
+                (float) $this->brought['fullness'],
+            );
     }
 
     /** @return array<string, string> what was promised and nobody has done yet, by its key */
@@ -215,6 +240,17 @@ class Quilt
     public function client(): string
     {
         return $this->client;
+    }
+
+    public function belongTo(Client $client): void
+    {
+        $this->whose = $client;
+        $this->client = $client->name();
+    }
+
+    public function whose(): ?Client
+    {
+        return $this->whose;
     }
 
     public function due(): ?\DateTimeImmutable

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Quilt;
 
 use App\Account\Studio;
+use App\Clients\ClientBook;
 use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
@@ -16,6 +17,7 @@ final readonly class QuiltEntry
     public function __construct(
         private EntityManagerInterface $entities,
         private QuiltRepository $quilts,
+        private ClientBook $clients,
         private SheetChanges $changes,
         private LockFactory $locks,
         private ClockInterface $clock,
@@ -28,6 +30,9 @@ final readonly class QuiltEntry
             return $known;
         }
         $quilt = new Quilt($studio, $input->key, $input->title, $input->client, $input->due, $input->frame);
+        if (!$quilt->carriesOthers()) {
+            $quilt->belongTo($this->clients->named($studio, $input->client));
+        }
         $lock = $this->locks->createLock('number-' . $studio->id());
         $lock->acquire(true);
         try {

@@ -30,6 +30,7 @@ final readonly class StudioRows
         'revision' => self::QUILTS,
         'run' => self::QUILTS,
         'quilt' => self::STUDIO,
+        'client' => self::STUDIO,
         'leader_load' => self::LEADERS,
         'leader_inspection' => self::LEADERS,
         'studio_leader' => self::FRAMES,

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Migrations;
+
+use Doctrine\DBAL\Schema\Schema;
+use Doctrine\Migrations\AbstractMigration;
+
+/** Clients are records: whoever a quilt was entered for becomes one, and their quilts point there. */
+final class Version20261128160000 extends AbstractMigration
+{
+    private const OPTIONS = 'DEFAULT CHARACTER SET utf8mb4 COLLATE `utf8mb4_unicode_ci`';
+
+    public function up(Schema $schema): void
+    {
+        $this->addSql(
+            'CREATE TABLE client (
+                id BINARY(16) NOT NULL, email VARCHAR(180) NOT NULL, phone VARCHAR(60) NOT NULL,
+                address VARCHAR(300) NOT NULL, units VARCHAR(2) DEFAULT NULL, wishes JSON NOT NULL, note LONGTEXT NOT NULL,
+                name VARCHAR(120) NOT NULL COLLATE `utf8mb4_unicode_520_ci`, since DATETIME NOT NULL,
+                studio_id BINARY(16) NOT NULL, INDEX IDX_C7440455446F285F (studio_id),
+                UNIQUE INDEX client_name (studio_id, name), PRIMARY KEY (id)
+            ) ' . self::OPTIONS,
+        );
+        $this->addSql('ALTER TABLE client ADD CONSTRAINT FK_C7440455446F285F FOREIGN KEY (studio_id) REFERENCES studio (id)');
+        $this->addSql('ALTER TABLE quilt ADD brought JSON DEFAULT NULL, ADD whose_id BINARY(16) DEFAULT NULL');
+        $this->addSql('ALTER TABLE quilt ADD CONSTRAINT FK_87570FEDA9C679E1 FOREIGN KEY (whose_id) REFERENCES client (id) ON DELETE SET NULL');
+        $this->addSql('CREATE INDEX IDX_87570FEDA9C679E1 ON quilt (whose_id)');
+        // A load of several tops names all of their clients and is nobody's own.
+        $this->addSql(
+            "INSERT INTO client (id, email, phone, address, units, wishes, note, name, since, studio_id)
+                SELECT UNHEX(REPLACE(UUID(), '-', '')), '', '', '', NULL, '[]', '', MIN(TRIM(client)), UTC_TIMESTAMP(), studio_id
+                FROM quilt WHERE entry_key NOT LIKE 'gang-%' AND TRIM(client) <> ''
+                GROUP BY studio_id, TRIM(client) COLLATE utf8mb4_unicode_520_ci",
+        );
+        $this->addSql(
+            "UPDATE quilt JOIN client ON client.studio_id = quilt.studio_id
+                AND client.name = TRIM(quilt.client) COLLATE utf8mb4_unicode_520_ci
+                SET quilt.whose_id = client.id, quilt.client = client.name WHERE entry_key NOT LIKE 'gang-%'",
+        );
+    }
+
+    public function down(Schema $schema): void
+    {
+        $this->addSql('ALTER TABLE quilt DROP FOREIGN KEY FK_87570FEDA9C679E1');
+        $this->addSql('ALTER TABLE quilt DROP brought, DROP whose_id');
+        $this->addSql('DROP TABLE client');
+    }
+}

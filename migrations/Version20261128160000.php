@@ -27,6 +27,13 @@ final class Version20261128160000 extends AbstractMigration
         $this->addSql('ALTER TABLE quilt ADD brought JSON DEFAULT NULL, ADD whose_id BINARY(16) DEFAULT NULL');
         $this->addSql('ALTER TABLE quilt ADD CONSTRAINT FK_87570FEDA9C679E1 FOREIGN KEY (whose_id) REFERENCES client (id) ON DELETE SET NULL');
         $this->addSql('CREATE INDEX IDX_87570FEDA9C679E1 ON quilt (whose_id)');
+        $this->addSql(
+            'CREATE TABLE studio_front (
+                word VARCHAR(40) DEFAULT NULL COLLATE `utf8mb4_bin`, calculates TINYINT NOT NULL, listens TINYINT NOT NULL,
+                texts JSON NOT NULL, studio_id BINARY(16) NOT NULL, UNIQUE INDEX studio_front_word (word), PRIMARY KEY (studio_id)
+            ) ' . self::OPTIONS,
+        );
+        $this->addSql('ALTER TABLE studio_front ADD CONSTRAINT FK_4E823B446F285F FOREIGN KEY (studio_id) REFERENCES studio (id) ON DELETE CASCADE');
         // A load of several tops names all of their clients and is nobody's own.
         $this->addSql(
             "INSERT INTO client (id, email, phone, address, units, wishes, note, name, since, studio_id)
@@ -46,5 +53,6 @@ final class Version20261128160000 extends AbstractMigration
         $this->addSql('ALTER TABLE quilt DROP FOREIGN KEY FK_87570FEDA9C679E1');
         $this->addSql('ALTER TABLE quilt DROP brought, DROP whose_id');
         $this->addSql('DROP TABLE client');
+        $this->addSql('DROP TABLE studio_front');
     }
 }

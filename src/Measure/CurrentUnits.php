@@ -17,15 +17,19 @@ use Symfony\Component\HttpFoundation\RequestStack;
 /** The unit system of the person who is looking. */
 final readonly class CurrentUnits
 {
+    /** Under this name a request says in which units its answer is, whoever looks: a card for a client is in theirs. */
+    public const CHOSEN = '_units';
+
     public function __construct(private Security $security, private RequestStack $requests) {}
 
     public function system(): UnitSystem
     {
-        $person = $this->security->getUser();
-
         $request = $this->requests->getCurrentRequest();
+        $chosen = $request?->attributes->get(self::CHOSEN);
+        $person = $chosen instanceof UnitSystem ? null : $this->security->getUser();
 
         return match (true) {
+            $chosen instanceof UnitSystem => $chosen,
             $person instanceof Person => $person->units(),
             null === $request => UnitSystem::Inches,
             default => UsualUnits::of($request),

@@ -32,6 +32,16 @@ final readonly class UnitsExtension
         };
     }
 
+    /** A need in the units of the page, and in the other system beside it: "77 in (195.6 cm)". */
+    #[AsTwigFilter('in_both')]
+    public function inBoth(Length|Worked $value): string
+    {
+        $figure = Figure::needed($value instanceof Worked ? $value->length() : $value);
+        $other = UnitSystem::Inches === $this->units->system() ? UnitSystem::Centimetres : UnitSystem::Inches;
+
+        return $figure->writtenBy($this->units->writer()) . ' (' . $figure->writtenBy(new LengthWriter($other)) . ')';
+    }
+
     /** A length that must not be written too small: what is cut. */
     #[AsTwigFilter('needed')]
     public function needed(Length $value): string
@@ -55,6 +65,15 @@ final readonly class UnitsExtension
         return UnitSystem::Inches === $this->units->system()
             ? number_format($length->toInches() / 36, 1) . ' yd'
             : number_format($length->toMillimetres() / 1000, 1) . ' m';
+    }
+
+    /** The same for cloth that is bought: "2 ⅝ yd (2.4 m)". */
+    #[AsTwigFilter('yardage_in_both')]
+    public function yardageInBoth(Length $length): string
+    {
+        $other = UnitSystem::Inches === $this->units->system() ? UnitSystem::Centimetres : UnitSystem::Inches;
+
+        return $this->yardage($length) . ' (' . Yardage::of($length)->writtenIn($other) . ')';
     }
 
     #[AsTwigFilter('yardage')]

@@ -38,6 +38,7 @@ final readonly class StudioRows
         'studio_frame' => self::STUDIO,
         'studio_design' => self::STUDIO,
         'studio_chore' => self::STUDIO,
+        'studio_front' => self::STUDIO,
         'studio_hours' => self::STUDIO,
         'bench_plan' => self::STUDIO,
         'training_round' => self::PEOPLE,

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clients\Prep;
+
+use App\Drawing\Canvas;
+use App\Drawing\Pen;
+use App\Drawing\Picture;
+use App\Drawing\Shape;
+use Schwung\Core\Bringing\PrepCard;
+use Schwung\Core\Measure\Figure;
+use Schwung\Core\Measure\Length;
+
+/** Draws what to bring: top on backing as they will lie, and both folded in quarters to see whether it is enough. */
+final readonly class PrepDrawer
+{
+    private const LETTERS = 14;
+    private const ROOM = ['left' => 96, 'top' => 40, 'right' => 96, 'bottom' => 40];
+
+    public function open(PrepCard $card): Picture
+    {
+        [$width, $height] = self::sizes($card->backingAcross->length(), $card->backingAlong->length());
+        [$top, $long] = self::sizes($card->topAcross, $card->topAlong);
+        $canvas = self::canvas($width, $height);
+        $letters = $canvas->px(self::LETTERS);
+        $middle = [$width / 2, $height / 2];
+
+        return new Picture($canvas, 'The top in the middle of its backing', [
+            Shape::box(0, 0, $width, $height, 'layer', 'url(#hatch)'),
+            Shape::box($middle[0] - $top / 2, $middle[1] - $long / 2, $top, $long, 'layer-top'),
+            Shape::text($middle[0], $middle[1] - $letters * 0.4, 'your top', $letters, '', 'middle'),
+            Shape::text($middle[0], $middle[1] + $letters, Figure::measured($card->topAcross), $letters, '', 'middle'),
+            Shape::text(
+                $middle[0],
+                -$canvas->px(12),
+                Figure::needed($card->backingAcross->length()),
+                $letters,
+                '',
+                'middle',
+            ),
+            Shape::text($width + $canvas->px(10), $middle[1], Figure::needed($card->backingAlong->length()), $letters),
+            Shape::text($middle[0], $height + $canvas->px(24), 'backing', $letters, '', 'middle'),
+            ...(new Pen($canvas))->span(0, -$canvas->px(6), $width, -$canvas->px(6)),
+            ...(new Pen($canvas))->span($width + $canvas->px(5), 0, $width + $canvas->px(5), $height),
+        ]);
+    }
+
+    /** The folds lie to the left and below, the open sides to the right and above. */
+    public function folded(PrepCard $card): Picture
+    {
+        [$width, $height] = self::sizes($card->backingAcross->length()->half(), $card->backingAlong->length()->half());
+        [$top, $long] = self::sizes($card->topAcross->half(), $card->topAlong->half());
+        $canvas = self::canvas($width, $height);
+        $letters = $canvas->px(self::LETTERS);
+
+        return new Picture($canvas, 'Both folded in quarters, fold on fold', [
+            Shape::box(0, 0, $width, $height, 'layer', 'url(#hatch)'),
+            Shape::box(0, $height - $long, $top, $long, 'layer-top'),
+            Shape::line(0, 0, 0, $height, 'turn-line'),
+            Shape::line(0, $height, $width, $height, 'turn-line'),
+            Shape::text($top / 2, $height - $long / 2, 'top', $letters, '', 'middle'),
+            Shape::text($width / 2, $height + $canvas->px(24), 'folds', $letters, '', 'middle'),
+            Shape::text($top, -$canvas->px(12), self::shows($card->showsAcross()), $letters, '', 'middle'),
+            Shape::text($width + $canvas->px(8), $height - $long, self::shows($card->showsAlong()), $letters),
+        ]);
+    }
+
+    private static function shows(Length $length): Figure
+    {
+        return Figure::needed($length);
+    }
+
+    /** @return array{float, float} */
+    private static function sizes(Length $across, Length $along): array
+    {
+        return [$across->toMillimetres(), $along->toMillimetres()];
+    }
+
+    private static function canvas(float $width, float $height): Canvas
+    {
+        return Canvas::around(['left' => 0, 'top' => 0, 'right' => $width, 'bottom' => $height], 400, 400, self::ROOM);
+    }
+}

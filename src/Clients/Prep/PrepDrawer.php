@@ -29,8 +29,7 @@ final readonly class PrepDrawer
         return new Picture($canvas, 'The top in the middle of its backing', [
             Shape::box(0, 0, $width, $height, 'layer', 'url(#hatch)'),
             Shape::box($middle[0] - $top / 2, $middle[1] - $long / 2, $top, $long, 'layer-top'),
-            Shape::text($middle[0], $middle[1] - $letters * 0.4, 'your top', $letters, '', 'middle'),
-            Shape::text($middle[0], $middle[1] + $letters, Figure::measured($card->topAcross), $letters, '', 'middle'),
+            Shape::text($middle[0], $middle[1], 'your top', $letters, '', 'middle'),
             Shape::text(
                 $middle[0],
                 -$canvas->px(12),
@@ -61,14 +60,23 @@ final readonly class PrepDrawer
             Shape::line(0, $height, $width, $height, 'turn-line'),
             Shape::text($top / 2, $height - $long / 2, 'top', $letters, '', 'middle'),
             Shape::text($width / 2, $height + $canvas->px(24), 'folds', $letters, '', 'middle'),
-            Shape::text($top, -$canvas->px(12), self::shows($card->showsAcross()), $letters, '', 'middle'),
-            Shape::text($width + $canvas->px(8), $height - $long, self::shows($card->showsAlong()), $letters),
+            ...(new Pen($canvas))->span($top, -$canvas->px(6), $width, -$canvas->px(6)),
+            Shape::text(
+                ($top + $width) / 2,
+                -$canvas->px(16),
+                Figure::needed($card->showsAcross()),
+                $letters,
+                '',
+                'middle',
+            ),
+            ...(new Pen($canvas))->span($width + $canvas->px(6), 0, $width + $canvas->px(6), $height - $long),
+            Shape::text(
+                $width + $canvas->px(16),
+                ($height - $long) / 2 + $letters / 3,
+                Figure::needed($card->showsAlong()),
+                $letters,
+            ),
         ]);
-    }
-
-    private static function shows(Length $length): Figure
-    {
-        return Figure::needed($length);
     }
 
     /** @return array{float, float} */
@@ -79,6 +87,6 @@ final readonly class PrepDrawer
 
     private static function canvas(float $width, float $height): Canvas
     {
-        return Canvas::around(['left' => 0, 'top' => 0, 'right' => $width, 'bottom' => $height], 400, 400, self::ROOM);
+        return Canvas::around(['left' => 0, 'top' => 0, 'right' => $width, 'bottom' => $height], 340, 300, self::ROOM);
     }
 }

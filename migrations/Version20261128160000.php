@@ -34,6 +34,19 @@ final class Version20261128160000 extends AbstractMigration
             ) ' . self::OPTIONS,
         );
         $this->addSql('ALTER TABLE studio_front ADD CONSTRAINT FK_4E823B446F285F FOREIGN KEY (studio_id) REFERENCES studio (id) ON DELETE CASCADE');
+        $this->addSql(
+            'CREATE TABLE intake (
+                facts JSON NOT NULL, home_since DATETIME DEFAULT NULL, handed_by VARCHAR(120) NOT NULL, ticked JSON NOT NULL,
+                quilt_id BINARY(16) NOT NULL, PRIMARY KEY (quilt_id)
+            ) ' . self::OPTIONS,
+        );
+        $this->addSql('ALTER TABLE intake ADD CONSTRAINT FK_AEA2877AB5EC5EDC FOREIGN KEY (quilt_id) REFERENCES quilt (id) ON DELETE CASCADE');
+        // A photo is of a quilt; of a problem at the frame it was so far.
+        $this->addSql('ALTER TABLE photo ADD small BLOB DEFAULT NULL, ADD quilt_id BINARY(16) DEFAULT NULL, CHANGE run_id run_id BINARY(16) DEFAULT NULL');
+        $this->addSql('UPDATE photo JOIN run ON run.id = photo.run_id SET photo.quilt_id = run.quilt_id');
+        $this->addSql('ALTER TABLE photo CHANGE quilt_id quilt_id BINARY(16) NOT NULL');
+        $this->addSql('ALTER TABLE photo ADD CONSTRAINT FK_14B78418B5EC5EDC FOREIGN KEY (quilt_id) REFERENCES quilt (id) ON DELETE CASCADE');
+        $this->addSql('CREATE INDEX IDX_14B78418B5EC5EDC ON photo (quilt_id)');
         // A load of several tops names all of their clients and is nobody's own.
         $this->addSql(
             "INSERT INTO client (id, email, phone, address, units, wishes, note, name, since, studio_id)
@@ -54,5 +67,9 @@ final class Version20261128160000 extends AbstractMigration
         $this->addSql('ALTER TABLE quilt DROP brought, DROP whose_id');
         $this->addSql('DROP TABLE client');
         $this->addSql('DROP TABLE studio_front');
+        $this->addSql('DROP TABLE intake');
+        $this->addSql('DELETE FROM photo WHERE run_id IS NULL');
+        $this->addSql('ALTER TABLE photo DROP FOREIGN KEY FK_14B78418B5EC5EDC');
+        $this->addSql('ALTER TABLE photo DROP small, DROP quilt_id, CHANGE run_id run_id BINARY(16) NOT NULL');
     }
 }

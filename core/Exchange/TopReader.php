@@ -13,7 +13,16 @@ use Schwung\Core\Measure\Length;
 /** Reads the member "top" of a job. */
 final readonly class TopReader
 {
-    private const KEYS = ['widths', 'lengths', 'diagonals', 'edge', 'directional', 'seams_across', 'seams_along'];
+    private const KEYS = [
+        'widths',
+        'lengths',
+        'diagonals',
+        'edge',
+        'directional',
+        'seams_across',
+        'seams_along',
+        'marks',
+    ];
 
     public function read(Node $node): ?Top
     {
@@ -25,6 +34,7 @@ final readonly class TopReader
         $diagonals = $this->diagonals($members['diagonals'], $widths, $lengths);
         $across = $this->seams($members['seams_across'], null === $lengths ? null : Length::longest(...$lengths));
         $along = $this->seams($members['seams_along'], null === $widths ? null : Length::longest(...$widths));
+        $marks = (new MarksReader())->read($members['marks'], $widths, $lengths);
         if (null === $widths || null === $lengths || null === $edge || null === $directional) {
             return null;
         }
@@ -41,6 +51,7 @@ final readonly class TopReader
             directional: $directional,
             seamsAcross: $across,
             seamsAlong: $along,
+            marks: $marks,
         );
     }
 

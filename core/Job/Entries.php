@@ -124,6 +124,7 @@ final class Entries
             self::flag('top/directional'),
             new Entry('top/seams_across', EntryType::TopSeams, [], mayBeLeft: true),
             new Entry('top/seams_along', EntryType::TopSeams, [], mayBeLeft: true),
+            new Entry('top/marks', EntryType::Marks, [], mayBeLeft: true),
         ];
     }
 

@@ -13,5 +13,6 @@ enum EntryType
     case Moment;
     case TopSeams;
     case BackingSeams;
+    case Marks;
     case Text;
 }

@@ -39,7 +39,10 @@ final readonly class FootRule
     {
         return match (true) {
             $job->desk->isRulerWork => [Foot::Ruler, 'Its high side keeps a ruler off the needle.'],
-            $job->desk->isRaised => [Foot::Disc, 'It rides over raised and glued pieces, where toes catch.'],
+            $job->desk->isRaised || $job->top->hasRaisedMarks() => [
+                Foot::Disc,
+                'It rides over raised and glued pieces, where toes catch.',
+            ],
             EdgeKind::Straight !== $job->top->edge => [
                 Foot::Disc,
                 'Runs along a shaped edge do not get under its points.',

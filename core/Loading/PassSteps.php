@@ -147,7 +147,11 @@ final readonly class PassSteps
             ),
             otherwise: Phrase::of('Stop, look at lint, needle and thread path before you blame the tension.'),
             figure: $this->figure($setup, $wind),
-            caution: Phrase::of('Hands clear of the needle; machine off to thread or change the bobbin.'),
+            caution: $this->cautions(
+                $setup,
+                $wind,
+                'Hands clear of the needle; machine off to thread or change the bobbin.',
+            ),
         );
     }
 
@@ -215,8 +219,16 @@ final readonly class PassSteps
             check: Phrase::of('No two lines cross; fewest lines where the quilting will start.'),
             otherwise: Phrase::of('Go round the other way: a crossing locks two threads together.'),
             figure: Phrase::of('%s apart', $hand),
-            caution: Phrase::of('Hands clear of the needle.'),
+            caution: $this->cautions($setup, $wind, 'Hands clear of the needle.'),
         );
+    }
+
+    /** What was marked in this bed comes before what is always so. */
+    private function cautions(Setup $setup, Wind $wind, string $always): Phrase
+    {
+        $marked = MarkSteps::caution($setup, $wind);
+
+        return null === $marked ? Phrase::of($always) : Phrase::joined($marked, Phrase::of($always));
     }
 
     /** @return list<Step> from the pass before to this one */

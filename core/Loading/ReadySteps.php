@@ -22,6 +22,7 @@ final readonly class ReadySteps
     {
         $sequence->add($this->room($setup), $this->machine($setup), $this->thread($setup));
         if (!$setup->is(Purpose::Prebasted)) {
+            (new MarkSteps())->addTo($sequence, $setup);
             (new TableSteps())->addTo($sequence, $setup);
         }
         if (!$setup->is(Purpose::Prebasted) && null !== $setup->plan->batting) {

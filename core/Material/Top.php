@@ -13,6 +13,7 @@ final readonly class Top
      * @param array{Length, Length}|null $diagonals
      * @param list<TopSeam>              $seamsAcross from the top edge, in order
      * @param list<TopSeam>              $seamsAlong  from the left edge, in order
+     * @param list<Mark>                 $marks       noted when it came in, on it or on the backing under it
      * @param TopEdge|null               $lead        the edge that leads where it was asked for; null for the usual one
      */
     public function __construct(
@@ -28,6 +29,7 @@ final readonly class Top
         public array $seamsAcross = [],
         public array $seamsAlong = [],
         public ?TopEdge $lead = null,
+        public array $marks = [],
     ) {}
 
     /** The same top with an edge that is to lead, in the way round in which it can. */
@@ -49,6 +51,41 @@ final readonly class Top
     public function isUpsideDown(Direction $direction): bool
     {
         return $this->edgeAt($direction, End::Lead) !== TopEdge::usual($direction);
+    }
+
+    /** Whether anything was marked that a flat foot would catch. */
+    public function hasRaisedMarks(): bool
+    {
+        foreach ($this->marks as $mark) {
+            if (MarkKind::Raised === $mark->kind) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** How far a marked place lies from the edge that leads. */
+    public function fromLead(Mark $mark, Direction $direction): Length
+    {
+        return match ($this->edgeAt($direction, End::Lead)) {
+            TopEdge::Top => $mark->along,
+            TopEdge::Bottom => $this->length()->minus($mark->along),
+            TopEdge::Left => $mark->across,
+            TopEdge::Right => $this->width()->minus($mark->across),
+        };
+    }
+
+    /** How far it lies from the left side of the top as it is loaded, for somebody who stands at the front. */
+    public function fromLeft(Mark $mark, Direction $direction): Length
+    {
+        // Turned the usual way, the left edge leads and the top edge lies at the right.
+        return match ($this->edgeAt($direction, End::Lead)) {
+            TopEdge::Top => $mark->across,
+            TopEdge::Bottom => $this->width()->minus($mark->across),
+            TopEdge::Left => $this->length()->minus($mark->along),
+            TopEdge::Right => $mark->along,
+        };
     }
 
     /** The greatest of the three widths: what must be covered. */

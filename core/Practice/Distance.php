@@ -38,6 +38,7 @@ enum Distance: string implements Worded
     case HandWide = 'hand-wide';
     case FingerWide = 'finger-wide';
     case TickApart = 'tick-apart';
+    case FootLift = 'foot-lift';
 
     public function usual(): Length
     {
@@ -71,6 +72,7 @@ enum Distance: string implements Worded
                 self::HandWide => 4,
                 self::FingerWide => 0.75,
                 self::TickApart => 5,
+                self::FootLift => 0.25,
             },
         );
     }
@@ -106,6 +108,7 @@ enum Distance: string implements Worded
             self::HandWide => 'A hand is wide',
             self::FingerWide => 'A finger is wide',
             self::TickApart => 'Ticks of a leader lie apart',
+            self::FootLift => 'The foot clears, raised',
         };
     }
 
@@ -141,6 +144,7 @@ enum Distance: string implements Worded
             self::HandWide => 'so that 3 hands can be typed as a length',
             self::FingerWide => 'so that 2 fingers can be typed as a length',
             self::TickApart => 'as they are sewn, and so that 6 ticks can be typed as a length',
+            self::FootLift => 'what stands higher is gone round',
         };
     }
 
@@ -187,7 +191,7 @@ enum Distance: string implements Worded
             self::Snip,
             self::SideStart
                 => 'Batting and top',
-            self::SideClampGap, self::OnePull => 'At every pass',
+            self::SideClampGap, self::OnePull, self::FootLift => 'At every pass',
             self::LoadAside => 'Leaders',
             self::PinLength,
             self::PinHand,
@@ -210,7 +214,7 @@ enum Distance: string implements Worded
     /** @return list<self> those that depend on a frame and its machine, so that a frame may differ from the studio */
     public static function ofTheFrame(): array
     {
-        return [self::LeadHold, self::SideStart, self::SideClampGap];
+        return [self::LeadHold, self::SideStart, self::SideClampGap, self::FootLift];
     }
 
     /**

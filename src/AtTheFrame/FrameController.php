@@ -271,8 +271,13 @@ final class FrameController extends AbstractController
     }
 
     #[Route('/photo/{photo}', name: 'photo', methods: ['GET'])]
-    public function photo(Ulid $id, Ulid $photo, #[CurrentUser] Person $person, PhotoRepository $photos): Response
-    {
+    public function photo(
+        Ulid $id,
+        Ulid $photo,
+        #[CurrentUser] Person $person,
+        Request $request,
+        PhotoRepository $photos,
+    ): Response {
         $found = $photos->findOneOf($this->quilt($id, $person), $photo) ?? throw $this->createNotFoundException();
 
         if ($found->isRaw()) {
@@ -284,7 +289,10 @@ final class FrameController extends AbstractController
             ))->setPrivate();
         }
 
-        return (new Response($found->jpeg(), headers: ['Content-Type' => 'image/jpeg']))
+        return (new Response(
+            $request->query->has('small') ? $found->small() : $found->jpeg(),
+            headers: ['Content-Type' => 'image/jpeg'],
+        ))
             ->setPrivate()
             ->setMaxAge(86400);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\AtTheFrame;
 
+use App\Quilt\Quilt;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use Symfony\Bridge\Doctrine\Types\UlidType;
@@ -23,22 +24,35 @@ class Photo
     #[ORM\Column]
     private bool $isRaw = true;
 
+    /** @var mixed the same, small; null while it is raw */
+    #[ORM\Column(type: Types::BLOB, length: 65_535, nullable: true)]
+    private mixed $small = null;
+
     private function __construct(
-        #[ORM\ManyToOne, ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')] public readonly Run $run,
+        #[ORM\ManyToOne, ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')] public readonly Quilt $quilt,
+        #[ORM\ManyToOne, ORM\JoinColumn(onDelete: 'CASCADE')] public readonly ?Run $run,
         string $bytes,
     ) {
         $this->id = new Ulid();
         $this->jpeg = $bytes;
     }
 
+    /** Of a problem at the frame. */
     public static function sent(Run $run, string $bytes): self
     {
-        return new self($run, $bytes);
+        return new self($run->quilt, $run, $bytes);
     }
 
-    public function remake(string $jpeg): void
+    /** Of the quilt itself, as it came or as its client shows it. */
+    public static function ofQuilt(Quilt $quilt, string $bytes): self
+    {
+        return new self($quilt, null, $bytes);
+    }
+
+    public function remake(string $jpeg, string $small): void
     {
         $this->jpeg = $jpeg;
+        $this->small = $small;
         $this->isRaw = false;
     }
 
@@ -55,10 +69,19 @@ class Photo
     /** The JPEG; while it is raw, what was sent. */
     public function jpeg(): string
     {
-        return \is_resource($this->jpeg)
-            ? (string) stream_get_contents($this->jpeg, offset: 0)
-            : (\is_string($this->jpeg)
-                ? $this->jpeg
-                : '');
+        return self::bytes($this->jpeg);
+    }
+
+    /** The small JPEG; of photos from before there were any, the whole one. */
+    public function small(): string
+    {
+        $small = self::bytes($this->small);
+
+        return '' === $small ? $this->jpeg() : $small;
+    }
+
+    private static function bytes(mixed $kept): string
+    {
+        return \is_resource($kept) ? (string) stream_get_contents($kept, offset: 0) : (\is_string($kept) ? $kept : '');
     }
 }

@@ -18,13 +18,13 @@ final readonly class PhotoCameHandler
         if (null === $photo || !$photo->isRaw()) {
             return;
         }
-        $jpeg = $this->maker->remade($photo->jpeg());
-        if (null === $jpeg) {
+        $made = $this->maker->remade($photo->jpeg());
+        if (null === $made) {
             $this->photos->drop($photo);
 
             return;
         }
-        $photo->remake($jpeg);
+        $photo->remake(...$made);
         $this->photos->save();
     }
 }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\AtTheFrame;
 
+use Intervention\Image\Exceptions\RuntimeException;
+use Intervention\Image\ImageManager;
+
 /** Makes a photo anew from what a device sent: a JPEG of bounded size with nothing in it but the picture. */
 final readonly class PhotoMaker
 {
@@ -12,6 +15,9 @@ final readonly class PhotoMaker
     private const MOST_PIXELS = 12_600_000;
     private const LONGEST_SIDE = 1600;
     private const QUALITY = 82;
+    private const SMALL_SIDE = 320;
+    private const SMALL_QUALITY = 70;
+    private const KINDS = ['image/jpeg', 'image/png', 'image/webp'];
 
     /**
      * @param string $dataUrl "data:image/…;base64,…"
@@ -27,39 +33,46 @@ final readonly class PhotoMaker
             return null;
         }
         $bytes = base64_decode(substr($dataUrl, \strlen($head[0])), true);
+
+        return false !== $bytes && null === $this->fault($bytes) ? $bytes : null;
+    }
+
+    /** @return string|null why these bytes are not taken as a photo, for whoever sends them */
+    public function fault(string $bytes): ?string
+    {
         // The size stands in the file's head: what is too large is never unpacked.
-        $size = false === $bytes ? false : @getimagesizefromstring($bytes);
+        $size = @getimagesizefromstring($bytes);
 
-        return false === $bytes || false === $size || $size[0] < 1 || $size[0] * $size[1] > self::MOST_PIXELS
-            ? null
-            : $bytes;
+        return match (true) {
+            false === $size,
+            $size[0] < 1,
+            !\in_array($size['mime'], self::KINDS, true)
+                => 'This is no picture that can be read. Send a JPEG, a PNG or a WebP.',
+            $size[0] * $size[1] > self::MOST_PIXELS => \sprintf(
+                'This picture has %.0f megapixels; up to 12 are taken. Make it smaller, or take it with the camera here.',
+                ($size[0] * $size[1]) / 1e6,
+            ),
+            default => null,
+        };
     }
 
-    /** @return string|null the new JPEG; null where the bytes are no picture after all */
-    public function remade(string $bytes): ?string
+    /** @return array{string, string}|null the new JPEG and a small one; null where the bytes are no picture after all */
+    public function remade(string $bytes): ?array
     {
-        $image = @imagecreatefromstring($bytes);
-
-        return false === $image ? null : $this->jpeg($image);
-    }
-
-    private function jpeg(\GdImage $image): ?string
-    {
-        $scale = min(1.0, self::LONGEST_SIDE / max(imagesx($image), imagesy($image)));
-        $scaled = imagescale(
-            $image,
-            max(1, (int) round(imagesx($image) * $scale)),
-            max(1, (int) round(imagesy($image) * $scale)),
-        );
-        if (false === $scaled) {
+        try {
+            $picture = ImageManager::gd()->read($bytes);
+        } catch (RuntimeException) {
             return null;
         }
-        $flat = imagecreatetruecolor(imagesx($scaled), imagesy($scaled));
-        imagefill($flat, 0, 0, (int) imagecolorallocate($flat, 255, 255, 255));
-        imagecopy($flat, $scaled, 0, 0, 0, 0, imagesx($scaled), imagesy($scaled));
-        ob_start();
-        imagejpeg($flat, null, self::QUALITY);
+        $picture->blendTransparency('ffffff')->scaleDown(self::LONGEST_SIDE, self::LONGEST_SIDE);
+        $jpeg = $picture->toJpeg(self::QUALITY, strip: true)->toString();
 
-        return ob_get_clean() ?: null;
+        return [
+            $jpeg,
+            $picture
+                ->scaleDown(self::SMALL_SIDE, self::SMALL_SIDE)
+                ->toJpeg(self::SMALL_QUALITY, strip: true)
+                ->toString(),
+        ];
     }
 }

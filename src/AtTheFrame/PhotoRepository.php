@@ -27,7 +27,19 @@ final class PhotoRepository extends ServiceEntityRepository
     {
         $photo = $this->find($id);
 
-        return true === $photo?->run->quilt->id()->equals($quilt->id()) ? $photo : null;
+        return true === $photo?->quilt->id()->equals($quilt->id()) ? $photo : null;
+    }
+
+    /** How many bytes all photos of a studio take. */
+    public function weigh(Studio $studio): int
+    {
+        return (int) $this->createQueryBuilder('p')
+            ->select('COALESCE(SUM(LENGTH(p.jpeg)), 0)')
+            ->join('p.quilt', 'q')
+            ->where('q.studio = :studio')
+            ->setParameter('studio', $studio->id(), 'ulid')
+            ->getQuery()
+            ->getSingleScalarResult();
     }
 
     /** @return iterable<Photo> all of a studio that are made, however many */
@@ -35,8 +47,7 @@ final class PhotoRepository extends ServiceEntityRepository
     {
         return $this->oneByOne(
             $this->createQueryBuilder('p')
-                ->join('p.run', 'r')
-                ->join('r.quilt', 'q')
+                ->join('p.quilt', 'q')
                 ->where('q.studio = :studio')
                 ->andWhere('p.isRaw = false')
                 ->setParameter('studio', $studio->id(), 'ulid')

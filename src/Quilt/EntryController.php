@@ -6,6 +6,7 @@ namespace App\Quilt;
 
 use App\Account\Person;
 use App\Bench\Typed;
+use App\Clients\Bag\IntakeRepository;
 use App\Clients\ClientBook;
 use App\Clients\ClientRepository;
 use App\Frames\StudioFrameRepository;
@@ -27,6 +28,7 @@ final class EntryController extends AbstractController
         StudioFrameRepository $frames,
         QuiltEntry $entry,
         ClientRepository $known,
+        IntakeRepository $intakes,
     ): Response {
         $all = $frames->findOf($person->studio());
         $input = new NewQuilt();
@@ -34,13 +36,21 @@ final class EntryController extends AbstractController
         $input->frame = $all[0] ?? null;
         $input->due = Typed::day($request->query->getString('due'));
         $input->client = mb_substr(trim(mb_scrub($request->query->getString('client'), 'UTF-8')), 0, 120);
-        $form = $this->createForm(NewQuiltType::class, $input, ['frames' => $all])->handleRequest($request);
+        $form = $this->createForm(NewQuiltType::class, $input, [
+            'frames' => $all,
+            'is_new' => true,
+        ])->handleRequest($request);
         if ($form->isSubmitted() && $form->isValid()) {
             $quilt = $entry->enter(
                 $person->studio(),
                 $input,
                 Sheet::blank()->withAll(Ways::of($person->studio(), $input->frame, $person)->all()),
             );
+            $intake = $intakes->of($quilt);
+            $bag = $intake->facts();
+            $bag->came = $input->came;
+            $intake->write($bag);
+            $intakes->keep($intake);
             $this->addFlash('draft', 'new-quilt');
 
             return $this->redirectToRoute('app_tape_show', ['id' => $quilt->id()], Response::HTTP_SEE_OTHER);

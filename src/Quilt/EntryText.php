@@ -36,6 +36,7 @@ final readonly class EntryText
                 fn(string $line): array => SeamLine::backing($line, $this->writer),
                 SeamLine::split($text),
             ),
+            EntryType::Marks => throw new \LogicException('Marks are set on the drawing, not typed as a text.'),
         };
     }
 
@@ -54,6 +55,7 @@ final readonly class EntryText
                     \is_array($kept) ? $kept : [],
                 ),
             ),
+            EntryType::Marks => '',
         };
     }
 

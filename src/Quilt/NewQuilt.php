@@ -22,6 +22,9 @@ final class NewQuilt
     ]
     public string $client = '';
 
+    /** @var list<string> what came in the bag, as IntakeInput calls it; asked for once, when it is entered */
+    public array $came = [];
+
     public ?\DateTimeImmutable $due = null;
 
     public ?StudioFrame $frame = null;

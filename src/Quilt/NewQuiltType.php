@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Quilt;
 
+use App\Clients\Bag\IntakeInput;
 use App\Frames\StudioFrame;
 use Symfony\Component\Form\AbstractType;
 use Symfony\Component\Form\Extension\Core\Type\ChoiceType;
@@ -40,13 +41,23 @@ final class NewQuiltType extends AbstractType
                 'choices' => $options['frames'],
                 'choice_value' => static fn(?StudioFrame $frame): string => (string) $frame?->id(),
                 'choice_label' => static fn(StudioFrame $frame): string => $frame->name(),
-            ])
-            ->add('key', HiddenType::class, ['empty_data' => static fn(): string => (string) new Ulid()]);
+            ]);
+        if (true === $options['is_new']) {
+            $builder->add('came', ChoiceType::class, [
+                'label' => 'In the bag',
+                'choices' => array_flip(IntakeInput::CAME),
+                'multiple' => true,
+                'expanded' => true,
+                'required' => false,
+            ]);
+        }
+        $builder->add('key', HiddenType::class, ['empty_data' => static fn(): string => (string) new Ulid()]);
     }
 
     public function configureOptions(OptionsResolver $resolver): void
     {
-        $resolver->setDefaults(['data_class' => NewQuilt::class, 'frames' => []]);
+        $resolver->setDefaults(['data_class' => NewQuilt::class, 'frames' => [], 'is_new' => false]);
+        $resolver->setAllowedTypes('is_new', 'bool');
         $resolver->setAllowedTypes('frames', StudioFrame::class . '[]');
     }
 }

@@ -23,8 +23,9 @@ final readonly class StudioRows
     public const TABLES = [
         'run_times' => self::RUNS,
         'log_entry' => self::RUNS,
-        'photo' => self::RUNS,
+        'photo' => self::QUILTS,
         'photo_piece' => self::RUNS,
+        'intake' => self::QUILTS,
         'quilt_facts' => self::QUILTS,
         'queue_pin' => self::QUILTS,
         'revision' => self::QUILTS,
@@ -61,6 +62,7 @@ final readonly class StudioRows
         'session_id',
         'series',
         'jpeg',
+        'small',
         'text_so_far',
         'link_hash',
     ];

@@ -22,4 +22,17 @@ final readonly class QrPicture
 
         return new self(\count($rows), $path);
     }
+
+    /** As data, for a page that is made into a PDF. */
+    public function data(): string
+    {
+        return 'data:image/svg+xml;base64,' .
+            base64_encode(
+                \sprintf(
+                    '<svg xmlns="http://www.w3.org/2000/svg" width="%1$d" height="%1$d" viewBox="0 0 %1$d %1$d"><path d="%2$s" fill="#000"/></svg>',
+                    $this->size,
+                    $this->path,
+                ),
+            );
+    }
 }

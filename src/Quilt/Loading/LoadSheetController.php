@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace App\Quilt\Loading;
 
 use App\Account\Person;
+use App\Account\SecondStep\QrPicture;
 use App\AtTheFrame\FramePictures;
 use App\AtTheFrame\ReloadCards;
+use App\Clients\Bag\IntakeRepository;
 use App\Drawing\Picture;
 use App\Drawing\PrintInk;
+use App\Mail\Post;
 use App\Measure\CurrentUnits;
 use App\Quilt\Drawing\BedDrawing;
 use App\Quilt\QuiltRepository;
@@ -95,11 +98,24 @@ final class LoadSheetController extends AbstractController
 
     /** What the simulated label printer writes: the label as a file. */
     #[Route('/label.pdf', name: 'label', methods: ['GET'])]
-    public function label(Ulid $id, #[CurrentUser] Person $person, Pdf $pdf): Response
-    {
+    public function label(
+        Ulid $id,
+        #[CurrentUser] Person $person,
+        Pdf $pdf,
+        IntakeRepository $intakes,
+        Post $post,
+    ): Response {
+        $quilt = $this->quilts->findOneOf($person->studio(), $id) ?? throw $this->createNotFoundException();
+        $workspace = $this->workspaces->open($quilt, new View('load'));
+
         return $this->asFile(
             $pdf->of(
-                $this->renderView('load/label.html.twig', ['workspace' => $this->workspace($id, $person)]),
+                $this->renderView('load/label.html.twig', [
+                    'workspace' => $workspace,
+                    'setup' => $workspace->view instanceof LoadView ? $workspace->view->setup : null,
+                    'bag' => $intakes->of($quilt)->facts(),
+                    'qr' => QrPicture::of($post->link('app_quilt_stage', ['id' => (string) $id, 'stage' => 'measure'])),
+                ]),
                 self::LABEL,
             ),
             'label.pdf',

@@ -257,7 +257,9 @@ final class LeavingTest extends StudioTestCase
         [$run, $leader] = [(new Ulid())->toBinary(), (new Ulid())->toBinary()];
         $this->row('run', ['id' => $run, 'quilt_id' => $quilt->id()->toBinary()]);
         $this->row('log_entry', ['run_id' => $run, 'data' => '{}']);
-        $this->row('photo', ['run_id' => $run]);
+        $this->row('photo', ['run_id' => $run, 'quilt_id' => $quilt->id()->toBinary()]);
+        $this->row('intake', ['quilt_id' => $quilt->id()->toBinary()]);
+        $this->row('studio_front', ['studio_id' => $studio]);
         $this->row('photo_piece', ['run_id' => $run]);
         $this->row('revision', ['quilt_id' => $quilt->id()->toBinary()]);
         $this->row('studio_leader', ['id' => $leader, 'frame_id' => $frame, 'roller' => 'backing']);

@@ -76,6 +76,7 @@ final class DecisionsTest extends StudioTestCase
                 EntryType::Moment => '2027-03-0' . (str_starts_with($path, 'load') ? 4 : 2) . 'T10:30:00+01:00',
                 EntryType::Text => 'desk/pieces' === $path ? "45 x 93\n40 x 93" : 'a word',
                 EntryType::TopSeams => [['at' => '6 in', 'kind' => 'border'], ['at' => '18 1/2 in', 'kind' => 'block']],
+                EntryType::Marks => [['kind' => 'stain', 'across' => '1 in', 'along' => '2 in', 'note' => 'tea']],
                 EntryType::BackingSeams => [['direction' => 'along', 'at' => '31 1/4 in', 'pressed' => 'side']],
                 EntryType::Measure => 40 + \count($entries) . ' 1/4 in',
             };

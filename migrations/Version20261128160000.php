@@ -47,6 +47,34 @@ final class Version20261128160000 extends AbstractMigration
         $this->addSql('ALTER TABLE photo CHANGE quilt_id quilt_id BINARY(16) NOT NULL');
         $this->addSql('ALTER TABLE photo ADD CONSTRAINT FK_14B78418B5EC5EDC FOREIGN KEY (quilt_id) REFERENCES quilt (id) ON DELETE CASCADE');
         $this->addSql('CREATE INDEX IDX_14B78418B5EC5EDC ON photo (quilt_id)');
+        $this->addSql(
+            'CREATE TABLE client_message (
+                state VARCHAR(10) NOT NULL, trouble VARCHAR(300) NOT NULL, id BINARY(16) NOT NULL, kind VARCHAR(8) NOT NULL,
+                recipient VARCHAR(180) NOT NULL, subject VARCHAR(200) NOT NULL, text LONGTEXT NOT NULL,
+                written_by VARCHAR(120) NOT NULL, written DATETIME NOT NULL, letter_id BINARY(16) DEFAULT NULL,
+                quilt_id BINARY(16) NOT NULL, UNIQUE INDEX UNIQ_E48074024525FF26 (letter_id),
+                INDEX IDX_E4807402B5EC5EDC (quilt_id), PRIMARY KEY (id)
+            ) ' . self::OPTIONS,
+        );
+        $this->addSql('ALTER TABLE client_message ADD CONSTRAINT FK_E48074024525FF26 FOREIGN KEY (letter_id) REFERENCES letter (id) ON DELETE SET NULL');
+        $this->addSql(
+            'CREATE TABLE proposal (
+                decided DATETIME DEFAULT NULL, decided_by VARCHAR(120) NOT NULL, accepted TINYINT NOT NULL,
+                id BINARY(16) NOT NULL, measures JSON NOT NULL, text LONGTEXT NOT NULL, came DATETIME NOT NULL,
+                quilt_id BINARY(16) NOT NULL, photo_id BINARY(16) DEFAULT NULL, INDEX IDX_BFE59472B5EC5EDC (quilt_id),
+                INDEX IDX_BFE594727E9E4C8C (photo_id), INDEX proposal_open (quilt_id, decided), PRIMARY KEY (id)
+            ) ' . self::OPTIONS,
+        );
+        $this->addSql('ALTER TABLE proposal ADD CONSTRAINT FK_BFE594727E9E4C8C FOREIGN KEY (photo_id) REFERENCES photo (id) ON DELETE SET NULL');
+        $this->addSql(
+            'CREATE TABLE job_link (
+                id BINARY(16) NOT NULL, closed DATETIME DEFAULT NULL, made DATETIME NOT NULL, quilt_id BINARY(16) NOT NULL,
+                INDEX IDX_B160EFB0B5EC5EDC (quilt_id), PRIMARY KEY (id)
+            ) ' . self::OPTIONS,
+        );
+        foreach (['client_message' => 'FK_E4807402B5EC5EDC', 'proposal' => 'FK_BFE59472B5EC5EDC', 'job_link' => 'FK_B160EFB0B5EC5EDC'] as $table => $name) {
+            $this->addSql("ALTER TABLE $table ADD CONSTRAINT $name FOREIGN KEY (quilt_id) REFERENCES quilt (id) ON DELETE CASCADE");
+        }
         // A load of several tops names all of their clients and is nobody's own.
         $this->addSql(
             "INSERT INTO client (id, email, phone, address, units, wishes, note, name, since, studio_id)
@@ -68,6 +96,9 @@ final class Version20261128160000 extends AbstractMigration
         $this->addSql('DROP TABLE client');
         $this->addSql('DROP TABLE studio_front');
         $this->addSql('DROP TABLE intake');
+        foreach (['client_message', 'proposal', 'job_link'] as $table) {
+            $this->addSql("DROP TABLE $table");
+        }
         $this->addSql('DELETE FROM photo WHERE run_id IS NULL');
         $this->addSql('ALTER TABLE photo DROP FOREIGN KEY FK_14B78418B5EC5EDC');
         $this->addSql('ALTER TABLE photo DROP small, DROP quilt_id, CHANGE run_id run_id BINARY(16) NOT NULL');

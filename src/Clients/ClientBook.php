@@ -6,6 +6,8 @@ namespace App\Clients;
 
 use App\Account\Studio;
 use App\Bench\Plan\QueueChanges;
+use App\Clients\Messages\ClientMessageRepository;
+use App\Public\ProposalRepository;
 use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
@@ -17,6 +19,8 @@ final readonly class ClientBook
     public function __construct(
         private EntityManagerInterface $entities,
         private ClientRepository $clients,
+        private ClientMessageRepository $messages,
+        private ProposalRepository $proposals,
         private QueueChanges $queue,
         private LockFactory $locks,
         private ClockInterface $clock,
@@ -80,10 +84,13 @@ final readonly class ClientBook
     /** Takes away whatever says who it is; the quilts stay, as those of a client who was removed. */
     public function erase(Client $client): void
     {
+        $studio = $client->studio->id();
         $this->entities->wrapInTransaction(function () use ($client): void {
+            $this->messages->forget($client);
+            $this->proposals->forget($client);
             $this->clients->release($client);
             $this->clients->drop($client);
         });
-        $this->queue->ask($client->studio->id());
+        $this->queue->ask($studio);
     }
 }

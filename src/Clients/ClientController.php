@@ -8,6 +8,7 @@ use App\Account\Person;
 use App\Account\Sure\Grave;
 use App\Audit\AuditLog;
 use App\Audit\Happening;
+use App\Public\ProposalRepository;
 use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\Form\FormError;
@@ -33,7 +34,7 @@ final class ClientController extends AbstractController
     ) {}
 
     #[Route('', name: 'index', methods: ['GET'])]
-    public function index(#[CurrentUser] Person $person, Request $request): Response
+    public function index(#[CurrentUser] Person $person, Request $request, ProposalRepository $proposals): Response
     {
         $search = mb_substr(trim(mb_scrub($request->query->getString('q'), 'UTF-8')), 0, 120);
         $page = max(1, $request->query->getInt('page', 1));
@@ -43,6 +44,7 @@ final class ClientController extends AbstractController
             'rows' => \array_slice($rows, 0, ClientRepository::A_PAGE),
             'search' => $search,
             'page' => $page,
+            'waiting' => $proposals->findWaiting($person->studio()),
             'hasMore' => \count($rows) > ClientRepository::A_PAGE,
         ]);
     }

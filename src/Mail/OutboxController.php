@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Mail;
 
 use App\Account\Person;
+use App\Clients\Messages\ClientMessageRepository;
 use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\HeaderUtils;
@@ -54,9 +55,15 @@ final class OutboxController extends AbstractController
 
     #[Route('/{id}/passed-on', name: 'passed_on', methods: ['POST'])]
     #[IsCsrfTokenValid('outbox')]
-    public function passedOn(Ulid $id, #[CurrentUser] Person $person, ClockInterface $clock): Response
-    {
-        $this->find($id, $person)->passOn($clock->now());
+    public function passedOn(
+        Ulid $id,
+        #[CurrentUser] Person $person,
+        ClockInterface $clock,
+        ClientMessageRepository $messages,
+    ): Response {
+        $letter = $this->find($id, $person);
+        $letter->passOn($clock->now());
+        $messages->findOneIn($letter)?->sent();
         $this->letters->save();
 
         return $this->redirectToRoute('app_mail_outbox', status: Response::HTTP_SEE_OTHER);

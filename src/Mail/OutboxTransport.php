@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Mail;
 
 use App\Account\Studio;
+use App\Clients\Messages\ClientMessage;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Mailer\SentMessage;
@@ -37,16 +38,19 @@ final class OutboxTransport extends AbstractTransport
             return;
         }
         $until = $email->getHeaders()->get(Post::UNTIL)?->getBodyAsString();
-        $this->entities->persist(
-            new Letter(
-                $studio,
-                $email->getTo()[0]->getAddress(),
-                (string) $email->getSubject(),
-                (string) $email->getTextBody(),
-                $this->clock->now(),
-                null === $until ? null : new \DateTimeImmutable($until),
-            ),
+        $letter = new Letter(
+            $studio,
+            $email->getTo()[0]->getAddress(),
+            (string) $email->getSubject(),
+            (string) $email->getTextBody(),
+            $this->clock->now(),
+            null === $until ? null : new \DateTimeImmutable($until),
         );
+        $this->entities->persist($letter);
+        $message = $email->getHeaders()->get(Post::MESSAGE)?->getBodyAsString();
+        if (null !== $message) {
+            $this->entities->find(ClientMessage::class, Ulid::fromString($message))?->layInto($letter);
+        }
         $this->entities->flush();
     }
 }

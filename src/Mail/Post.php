@@ -19,6 +19,7 @@ final readonly class Post
 {
     public const STUDIO = 'X-Schwung-Studio';
     public const UNTIL = 'X-Schwung-Until';
+    public const MESSAGE = 'X-Schwung-Message';
 
     public function __construct(
         private MailerInterface $mailer,
@@ -72,6 +73,15 @@ final readonly class Post
         if (null !== $until) {
             $email->getHeaders()->addTextHeader(self::UNTIL, $until->format(\DATE_ATOM));
         }
+        $this->mailer->send($email);
+    }
+
+    /** A message that a person wrote to a client; answers go to the studio's owner no other way than by what it says. */
+    public function write(Studio $studio, string $recipient, string $subject, string $text, string $message): void
+    {
+        $email = (new Email())->from($this->from)->to($recipient)->subject($subject)->text($text);
+        $email->getHeaders()->addTextHeader(self::STUDIO, (string) $studio->id());
+        $email->getHeaders()->addTextHeader(self::MESSAGE, $message);
         $this->mailer->send($email);
     }
 }

@@ -21,6 +21,9 @@ final readonly class StudioRows
 
     /** @var array<string, string> condition by table, each before what it points to, so that they can be taken away in this order */
     public const TABLES = [
+        'proposal' => self::QUILTS,
+        'job_link' => self::QUILTS,
+        'client_message' => self::QUILTS,
         'run_times' => self::RUNS,
         'log_entry' => self::RUNS,
         'photo' => self::QUILTS,

@@ -20,7 +20,7 @@ final readonly class MarkDrawer
     public function draw(Top $top, array $marks): Picture
     {
         [$width, $height] = [$top->width()->toMillimetres(), $top->length()->toMillimetres()];
-        $canvas = Canvas::around(['left' => 0, 'top' => 0, 'right' => $width, 'bottom' => $height], 560, 520, [
+        $canvas = Canvas::around(['left' => 0, 'top' => 0, 'right' => $width, 'bottom' => $height], 560, 420, [
             'left' => 20,
             'top' => 34,
             'right' => 20,

@@ -47,7 +47,7 @@ final class MarkType extends AbstractType
             ->add('photo', FileType::class, [
                 'label' => 'A photo of it',
                 'required' => false,
-                'attr' => ['accept' => 'image/*', 'capture' => 'environment'],
+                'attr' => ['accept' => 'image/*', 'capture' => 'environment', 'class' => 'entry py-2'],
             ])
             ->add('clientKnows', CheckboxType::class, ['label' => 'The client knows', 'required' => false]);
     }

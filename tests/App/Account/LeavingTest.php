@@ -258,6 +258,9 @@ final class LeavingTest extends StudioTestCase
         $this->row('run', ['id' => $run, 'quilt_id' => $quilt->id()->toBinary()]);
         $this->row('log_entry', ['run_id' => $run, 'data' => '{}']);
         $this->row('photo', ['run_id' => $run, 'quilt_id' => $quilt->id()->toBinary()]);
+        foreach (['proposal', 'job_link', 'client_message'] as $table) {
+            $this->row($table, ['quilt_id' => $quilt->id()->toBinary()]);
+        }
         $this->row('intake', ['quilt_id' => $quilt->id()->toBinary()]);
         $this->row('studio_front', ['studio_id' => $studio]);
         $this->row('photo_piece', ['run_id' => $run]);

@@ -75,6 +75,8 @@ final class Version20261128160000 extends AbstractMigration
         foreach (['client_message' => 'FK_E4807402B5EC5EDC', 'proposal' => 'FK_BFE59472B5EC5EDC', 'job_link' => 'FK_B160EFB0B5EC5EDC'] as $table => $name) {
             $this->addSql("ALTER TABLE $table ADD CONSTRAINT $name FOREIGN KEY (quilt_id) REFERENCES quilt (id) ON DELETE CASCADE");
         }
+        $this->addSql('ALTER TABLE studio_frame ADD deleted DATETIME DEFAULT NULL');
+        $this->addSql('ALTER TABLE quilt ADD archived DATETIME DEFAULT NULL, ADD deleted DATETIME DEFAULT NULL');
         // A load of several tops names all of their clients and is nobody's own.
         $this->addSql(
             "INSERT INTO client (id, email, phone, address, units, wishes, note, name, since, studio_id)
@@ -92,7 +94,8 @@ final class Version20261128160000 extends AbstractMigration
     public function down(Schema $schema): void
     {
         $this->addSql('ALTER TABLE quilt DROP FOREIGN KEY FK_87570FEDA9C679E1');
-        $this->addSql('ALTER TABLE quilt DROP brought, DROP whose_id');
+        $this->addSql('ALTER TABLE quilt DROP brought, DROP whose_id, DROP archived, DROP deleted');
+        $this->addSql('ALTER TABLE studio_frame DROP deleted');
         $this->addSql('DROP TABLE client');
         $this->addSql('DROP TABLE studio_front');
         $this->addSql('DROP TABLE intake');

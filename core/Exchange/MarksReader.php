@@ -25,7 +25,6 @@ final readonly class MarksReader
         'seen_by',
         'client_knows',
         'photo',
-        'home',
     ];
 
     /**
@@ -46,7 +45,7 @@ final readonly class MarksReader
             $thick = $members['thick']->given()?->size();
             $isMended = true === $members['mended']->given()?->flag();
             $note = $members['note']->given()?->text() ?? '';
-            foreach (['key', 'seen_by', 'photo', 'home'] as $said) {
+            foreach (['key', 'seen_by', 'photo'] as $said) {
                 $members[$said]->given()?->text();
             }
             $members['client_knows']->given()?->flag();

@@ -72,6 +72,10 @@ class StudioFrame
     #[ORM\Column(type: Types::JSON)]
     private array $assumed = [];
 
+    /** When somebody deleted it; nobody sees it any more, and for a while that can be undone. */
+    #[ORM\Column(nullable: true)]
+    private ?\DateTimeImmutable $deleted = null;
+
     public function __construct(
         #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)] public readonly Studio $studio,
         string $name,
@@ -79,6 +83,21 @@ class StudioFrame
     ) {
         $this->id = new Ulid();
         $this->remeasure($name, $measures);
+    }
+
+    public function delete(\DateTimeImmutable $now): void
+    {
+        $this->deleted = $now;
+    }
+
+    public function restore(): void
+    {
+        $this->deleted = null;
+    }
+
+    public function deletedSince(): ?\DateTimeImmutable
+    {
+        return $this->deleted;
     }
 
     public function id(): Ulid

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Platform;
 
 use App\Account\Leaving\Closing;
+use App\Quilt\PutAway\PutAwayRepository;
 use Doctrine\DBAL\Connection;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -20,6 +21,7 @@ final readonly class PruneCommand
     public function __construct(
         private Connection $database,
         private Closing $closing,
+        private PutAwayRepository $away,
         private ClockInterface $clock,
     ) {}
 
@@ -48,6 +50,7 @@ final readonly class PruneCommand
             'log of who did what' => $this->database->executeStatement('DELETE FROM audit_entry WHERE at < ?', [
                 $now->modify('-1 year')->format('Y-m-d H:i:s'),
             ]),
+            'deleted quilts and frames' => $this->away->purge($now->modify('-' . PutAwayRepository::DAYS . ' days')),
             'closed studios' => $this->closing->erase(),
             'counts' => $this->database->executeStatement(
                 'DELETE FROM cache_items WHERE item_lifetime + item_time <= ?',

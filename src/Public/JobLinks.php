@@ -59,7 +59,7 @@ final readonly class JobLinks
     /** Also one that was closed; null where nobody ever made it. */
     public function find(Ulid $id, #[\SensitiveParameter] string $secret): ?JobLink
     {
-        return hash_equals($this->secret($id), $secret) ? $this->links->find($id) : null;
+        return hash_equals($this->secret($id), $secret) ? $this->links->findOneById($id) : null;
     }
 
     private function secret(Ulid $id): string

@@ -17,7 +17,7 @@ use Symfony\Component\Uid\Ulid;
 class Proposal
 {
     #[ORM\Column(nullable: true)]
-    private ?\DateTimeImmutable $decided = null;
+    private ?\DateTimeImmutable $decided = null; // @phpstan-ignore property.unusedType (the repository decides it, in one step)
 
     #[ORM\Column(length: 120)]
     private string $decidedBy = '';

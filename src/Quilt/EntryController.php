@@ -139,6 +139,7 @@ final class EntryController extends AbstractController
         return $this->render('quilt/about.html.twig', [
             'form' => $form,
             'quilt' => $quilt,
+            'key' => (string) new Ulid(),
             'names' => $known->findNames($person->studio()),
         ]);
     }

@@ -86,6 +86,14 @@ class Quilt
     #[ORM\Column(nullable: true)]
     private ?\DateTimeImmutable $finished = null;
 
+    /** Since when it is put away: off the shelf for good, and still to be read. */
+    #[ORM\Column(nullable: true)]
+    private ?\DateTimeImmutable $archived = null;
+
+    /** When somebody deleted it; nobody sees it any more, and for a while that can be undone. */
+    #[ORM\Column(nullable: true)]
+    private ?\DateTimeImmutable $deleted = null;
+
     /** Which one of the studio it is in a year; 0 before it is counted. */
     #[ORM\Column(options: ['default' => 0])]
     private int $number = 0;
@@ -181,6 +189,39 @@ class Quilt
     public function shelve(): void
     {
         $this->finished = null;
+    }
+
+    /** Off the shelf, though nobody finished it: it was fetched as it came, or will not be done. */
+    public function archive(\DateTimeImmutable $now): void
+    {
+        $this->archived = $now;
+        $this->finished ??= $now;
+    }
+
+    public function unarchive(): void
+    {
+        $this->finished = $this->finished == $this->archived ? null : $this->finished;
+        $this->archived = null;
+    }
+
+    public function isArchived(): bool
+    {
+        return null !== $this->archived;
+    }
+
+    public function delete(\DateTimeImmutable $now): void
+    {
+        $this->deleted = $now;
+    }
+
+    public function restore(): void
+    {
+        $this->deleted = null;
+    }
+
+    public function deletedSince(): ?\DateTimeImmutable
+    {
+        return $this->deleted;
     }
 
     public function isFinished(): bool

@@ -133,14 +133,21 @@ final class QuiltRepository extends ServiceEntityRepository
 
     public function nextNumber(Studio $studio, int $year): int
     {
-        return 1 +
-            (int) $this->createQueryBuilder('q')
-                ->select('MAX(q.number)')
-                ->where('q.studio = :studio AND q.numberYear = :year')
-                ->setParameter('studio', $studio->id(), 'ulid')
-                ->setParameter('year', $year)
-                ->getQuery()
-                ->getSingleScalarResult();
+        // The number of one that was deleted is on its bag still, and may come back.
+        $filters = $this->getEntityManager()->getFilters();
+        $filters->suspend('deleted');
+        try {
+            return 1 +
+                (int) $this->createQueryBuilder('q')
+                    ->select('MAX(q.number)')
+                    ->where('q.studio = :studio AND q.numberYear = :year')
+                    ->setParameter('studio', $studio->id(), 'ulid')
+                    ->setParameter('year', $year)
+                    ->getQuery()
+                    ->getSingleScalarResult();
+        } finally {
+            $filters->restore('deleted');
+        }
     }
 
     /**

@@ -98,6 +98,20 @@ final readonly class Sheet
         return $sheet;
     }
 
+    /** For another quilt like it: without what was decided, marked or unpacked of this one. */
+    public function forAnother(): self
+    {
+        return $this->withAll([
+            'top/marks' => [],
+            'batting/opened' => '',
+            'load/planned' => '',
+            'desk/despite' => '',
+            'desk/despite_of' => '',
+            'pins' => [],
+            'let_go' => [],
+        ]);
+    }
+
     public function equals(self $that): bool
     {
         return $this->members === $that->members;

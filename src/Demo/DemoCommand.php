@@ -41,6 +41,7 @@ final class DemoCommand extends Command
         private readonly DemoYear $year,
         private readonly ProblemCopies $problems,
         private readonly DemoWeek $week,
+        private readonly DemoPeople $clients,
     ) {
         parent::__construct();
     }
@@ -125,6 +126,7 @@ final class DemoCommand extends Command
             $this->year->fill($frames, $entered['Paper boats']->sheet(), $today);
         }
         $this->week->fill($studio, $entered, $today);
+        $this->clients->fill($studio, $entered, $today);
         $this->copies->fill($studio, $wanted - \count($quilts));
         $this->problems->fill($studio, $problems);
 

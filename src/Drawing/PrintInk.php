@@ -54,6 +54,7 @@ final readonly class PrintInk
         'clip' => ['none', '#000', 4, ''],
         'dimension' => ['none', '#000', 1.5, ''],
         'arrow' => ['none', '#000', 2, ''],
+        'mark' => ['#fff', '#000', 3, ''],
         'unreachable' => ['#ddd', '#777', 1, ''],
     ];
     private const DOTS_PER_INCH = 96;

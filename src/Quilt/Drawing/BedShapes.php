@@ -8,6 +8,8 @@ use App\Drawing\Canvas;
 use App\Drawing\Pen;
 use App\Drawing\Shape;
 use App\Drawing\Tick;
+use Schwung\Core\Material\Mark;
+use Schwung\Core\Material\MarkedCloth;
 use Schwung\Core\Material\TopEdge;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Measure\Point;
@@ -155,6 +157,7 @@ final readonly class BedShapes
                 ]
                 : [],
             ...$this->bed->overlay,
+            ...$this->marks(),
             Shape::box(
                 $needed->left,
                 $needed->lead,
@@ -166,6 +169,27 @@ final readonly class BedShapes
             ...$this->up(),
             ...$withSize && [] === $this->bed->overlay ? $this->size() : [],
         ];
+    }
+
+    /** @return list<Shape> what was noted when it came in, where it lies now */
+    private function marks(): array
+    {
+        $top = $this->bed->preparation->known->parts->top;
+        if (null === $top) {
+            return [];
+        }
+        $direction = $this->bed->preparation->direction();
+        $box = $this->layout->top;
+
+        return array_map(
+            fn(Mark $mark): Shape => Shape::circle(
+                $box->left + $top->fromLeft($mark, $direction)->toMillimetres(),
+                $box->lead + $top->fromLead($mark, $direction)->toMillimetres(),
+                $this->canvas->px(8),
+                MarkedCloth::Backing === $mark->cloth ? 'mark mark-below' : 'mark',
+            ),
+            $top->marks,
+        );
     }
 
     private function label(Label $label): Shape

@@ -151,21 +151,20 @@ final readonly class PrepRule
     /**
      * @param non-empty-list<array{string, Preparation}> $frames
      *
-     * @return list<string> names of those whose rail none of both ways round fits
+     * @return list<string> names of those whose needle reaches from side to side of it neither way round
      */
     private function tooWide(array $frames): array
     {
         $tooWide = [];
         foreach ($frames as [$name, $preparation]) {
             $frame = $preparation->known->parts->frame;
-            $required = $preparation->required();
-            if (null === $frame || null === $required) {
+            $top = $preparation->top();
+            // On poles the quilt is moved sideways, section by section.
+            if (null === $frame || null === $top || $frame->kind->worksInSections()) {
                 continue;
             }
             if (
-                Length::shortest($required->across->length(), $required->along->length())->isLongerThan(
-                    $frame->usableAcross(),
-                )
+                Length::shortest($top->width->length(), $top->length->length())->isLongerThan($frame->usableAcross())
             ) {
                 $tooWide[] = $name;
             }

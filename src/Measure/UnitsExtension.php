@@ -37,9 +37,19 @@ final readonly class UnitsExtension
     public function inBoth(Length|Worked $value): string
     {
         $figure = Figure::needed($value instanceof Worked ? $value->length() : $value);
+
+        return $figure->writtenBy($this->units->writer()) . ' (' . $this->inOtherUnits($value) . ')';
+    }
+
+    /** A need in the system that the page does not go by. */
+    #[AsTwigFilter('in_other_units')]
+    public function inOtherUnits(Length|Worked $value): string
+    {
         $other = UnitSystem::Inches === $this->units->system() ? UnitSystem::Centimetres : UnitSystem::Inches;
 
-        return $figure->writtenBy($this->units->writer()) . ' (' . $figure->writtenBy(new LengthWriter($other)) . ')';
+        return Figure::needed($value instanceof Worked ? $value->length() : $value)->writtenBy(
+            new LengthWriter($other),
+        );
     }
 
     /** A length that must not be written too small: what is cut. */

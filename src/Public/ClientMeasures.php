@@ -17,15 +17,15 @@ final readonly class ClientMeasures
 {
     /** @var array<string, string> what the form calls it, by path of the sheet */
     public const ASKED = [
-        'top/widths/middle' => 'The top, so wide',
-        'top/lengths/middle' => 'The top, so long',
-        'backing/sides/top' => 'The backing, its top edge',
-        'backing/sides/bottom' => 'Its bottom edge',
-        'backing/sides/left' => 'Its left side',
-        'backing/sides/right' => 'Its right side',
-        'backing/diagonal' => 'From corner to corner',
-        'batting/width' => 'The batting, so wide',
-        'batting/length' => 'The batting, so long',
+        'top/widths/middle' => 'Top, so wide',
+        'top/lengths/middle' => 'Top, so long',
+        'backing/sides/top' => 'Backing, top edge',
+        'backing/sides/bottom' => 'Backing, bottom edge',
+        'backing/sides/left' => 'Backing, left side',
+        'backing/sides/right' => 'Backing, right side',
+        'backing/diagonal' => 'Backing, corner to corner',
+        'batting/width' => 'Batting, so wide',
+        'batting/length' => 'Batting, so long',
     ];
     /** One width and one length stand for all three until the studio measures them. */
     private const ALSO = [

@@ -63,10 +63,10 @@ for (const [name, size] of Object.entries({ desk, phone })) {
     await expect(client.getByText("It waits for you: not everything is here and measured.")).toBeVisible();
     await client.getByText("Send measures, a photo or a message").click();
     for (const [label, text] of Object.entries({
-      "The backing, its top edge": "72 3/4",
-      "Its bottom edge": "72 3/4",
-      "Its left side": "96",
-      "Its right side": "96",
+      "Backing, top edge": "72 3/4",
+      "Backing, bottom edge": "72 3/4",
+      "Backing, left side": "96",
+      "Backing, right side": "96",
       "A message": "Is it enough?",
     })) {
       await client.getByLabel(label).fill(text);
@@ -90,11 +90,11 @@ for (const [name, size] of Object.entries({ desk, phone })) {
     // Corrected by the client, accepted over what was there, one by one.
     await client.goto(path);
     await client.getByText("Send measures, a photo or a message").click();
-    await client.getByLabel("The backing, its top edge").fill("78");
-    await client.getByLabel("Its bottom edge").fill("78");
+    await client.getByLabel("Backing, top edge").fill("78");
+    await client.getByLabel("Backing, bottom edge").fill("78");
     await client.getByRole("button", { name: "Send it" }).click();
     await page.goto(`${quilt}/messages`);
-    for (const label of ["The backing, its top edge", "Its bottom edge"]) {
+    for (const label of ["Backing, top edge", "Backing, bottom edge"]) {
       await page.getByLabel(label).check();
     }
     await page.getByRole("button", { name: "Take over what is ticked" }).click();

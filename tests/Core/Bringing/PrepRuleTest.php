@@ -124,11 +124,20 @@ final class PrepRuleTest extends TestCase
         self::assertSame($isTooNarrow ? ['Narrow'] : [], $card->tooWideFor);
     }
 
-    /** @return iterable<string, array{string, bool}> the shorter side that is needed is 76 ⅛ in */
+    /** @return iterable<string, array{string, bool}> the shorter side of the top is 68 ⅛ in */
     public static function rails(): iterable
     {
-        yield 'just as wide' => ['76 1/8 in', false];
-        yield 'a hair too narrow' => ['76 in', true];
+        yield 'just as wide' => ['68 1/8 in', false];
+        yield 'a hair too narrow' => ['68 in', true];
+    }
+
+    public function testOnPolesNothingIsTooWide(): void
+    {
+        $card = (new PrepRule(UnitSystem::Inches))->card([
+            ['Window', Jobs::prepared(['frame/kind' => 'clamp', 'frame/rail' => '40 in'])],
+        ]);
+
+        self::assertSame([], $card->tooWideFor);
     }
 
     public function testTwoQuiltsTeachNothing(): void

@@ -163,9 +163,7 @@ final readonly class PrepRule
             if (null === $frame || null === $top || $frame->kind->worksInSections()) {
                 continue;
             }
-            if (
-                Length::shortest($top->width->length(), $top->length->length())->isLongerThan($frame->usableAcross())
-            ) {
+            if (Length::shortest($top->width->length(), $top->length->length())->isLongerThan($frame->usableAcross())) {
                 $tooWide[] = $name;
             }
         }

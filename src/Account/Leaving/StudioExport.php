@@ -18,7 +18,13 @@ use Symfony\Component\Filesystem\Filesystem;
 final readonly class StudioExport
 {
     private const JSON =
-        \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR | \JSON_INVALID_UTF8_SUBSTITUTE;
+        \JSON_UNESCAPED_UNICODE |
+        \JSON_UNESCAPED_SLASHES |
+        \JSON_THROW_ON_ERROR |
+        \JSON_INVALID_UTF8_SUBSTITUTE |
+        \JSON_PRESERVE_ZERO_FRACTION;
+    public const FORMAT = 'schwung/studio';
+    public const VERSION = 2;
 
     public function __construct(
         private StudioRows $rows,
@@ -64,7 +70,12 @@ final readonly class StudioExport
         $files->dumpFile(
             "$folder/manifest.json",
             json_encode(
-                ['format' => 'schwung/studio', 'version' => 1, 'studio' => $studio->name(), 'records' => $counts],
+                [
+                    'format' => self::FORMAT,
+                    'version' => self::VERSION,
+                    'studio' => $studio->name(),
+                    'records' => $counts,
+                ],
                 self::JSON | \JSON_PRETTY_PRINT,
             ),
         );

@@ -79,6 +79,7 @@ final readonly class StudioRows
     public function of(Studio $studio, string $table): iterable
     {
         $types = $this->columns($table);
+        $documents = $this->documents($table);
         $wanted = implode(', ', array_map(static fn(string $column): string => "`$column`", array_keys($types)));
         $rows = $this->database->iterateAssociative(
             "SELECT $wanted FROM `$table` WHERE " . self::TABLES[$table] . (self::ONLY[$table] ?? '') . ' ORDER BY 1',
@@ -86,7 +87,7 @@ final readonly class StudioRows
         );
         foreach ($rows as $row) {
             foreach ($row as $column => $value) {
-                $row[$column] = self::readable($value, $types[$column] ?? '');
+                $row[$column] = self::readable($value, $types[$column] ?? '', \in_array($column, $documents, true));
             }
             yield $row;
         }
@@ -132,13 +133,34 @@ final readonly class StudioRows
         return array_diff_key($columns, array_flip(self::LEFT_OUT));
     }
 
-    private static function readable(mixed $value, string $type): mixed
+    /** @return list<string> the columns that hold JSON: MariaDB keeps it as long text that it checks */
+    public function documents(string $table): array
+    {
+        $clauses = $this->database->fetchFirstColumn(
+            "SELECT check_clause FROM information_schema.check_constraints
+                WHERE constraint_schema = DATABASE() AND table_name = ? AND check_clause LIKE 'json_valid(%'",
+            [$table],
+        );
+
+        return array_values(
+            array_filter(
+                array_map(
+                    static fn(mixed $clause): string => \is_string($clause)
+                        ? trim(substr($clause, \strlen('json_valid(')), '`)')
+                        : '',
+                    $clauses,
+                ),
+            ),
+        );
+    }
+
+    private static function readable(mixed $value, string $type, bool $isDocument): mixed
     {
         return match (true) {
             !\is_string($value) => $value,
             'binary' === $type => (string) Ulid::fromBinary($value),
-            // MariaDB keeps JSON as long text.
-            'longtext' === $type => json_decode($value, true) ?? $value,
+            // Objects stay objects, so that an empty one is not read back as a list.
+            $isDocument => json_decode($value),
             default => $value,
         };
     }

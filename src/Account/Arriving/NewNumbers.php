@@ -52,7 +52,7 @@ final class NewNumbers
         $carry = 0;
         for ($at = 15; $at >= 6; --$at) {
             $sum = \ord($bytes[$at]) + \ord($this->shift[$at - 6]) + $carry;
-            $bytes[$at] = \chr($sum & 0xFF);
+            $bytes[$at] = \chr($sum % 256);
             $carry = $sum >> 8;
         }
 

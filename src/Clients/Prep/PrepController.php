@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Clients\Prep;
 
 use App\Account\Person;
+use App\Account\SecondStep\QrPicture;
 use App\Drawing\Picture;
 use App\Drawing\PrintInk;
 use App\Frames\StudioFrameRepository;
 use App\Measure\CurrentUnits;
+use App\Public\JobLinks;
 use App\Public\StudioFrontRepository;
 use App\Quilt\Loading\Paper;
 use App\Quilt\Loading\Pdf;
@@ -35,6 +37,7 @@ final class PrepController extends AbstractController
         private readonly StudioFrontRepository $fronts,
         private readonly CurrentUnits $units,
         private readonly Pdf $pdf,
+        private readonly JobLinks $links,
     ) {}
 
     #[Route('/quilts/{id}/prep-card', name: 'app_clients_prep', methods: ['GET'])]
@@ -107,6 +110,7 @@ final class PrepController extends AbstractController
                     'images' => [$this->image($facts['open']), $this->image($facts['folded'])],
                     'paper' => $paper,
                     'fonts' => Pdf::FONTS,
+                    'qr' => $this->qr($facts['quilt']),
                 ]),
                 $paper,
             ),
@@ -118,6 +122,14 @@ final class PrepController extends AbstractController
                 ),
             ],
         );
+    }
+
+    /** Where its client sees it; null where no link is open. */
+    private function qr(?Quilt $quilt): ?QrPicture
+    {
+        $link = null === $quilt ? null : $this->links->openOf($quilt);
+
+        return null === $link ? null : QrPicture::of($this->links->address($link));
     }
 
     private function image(Picture $picture): string

@@ -69,7 +69,7 @@ final class LoadSheetController extends AbstractController
     }
 
     #[Route('/load-sheet.pdf', name: 'pdf', methods: ['GET'])]
-    public function pdf(Ulid $id, #[CurrentUser] Person $person, Pdf $pdf): Response
+    public function pdf(Ulid $id, #[CurrentUser] Person $person, Pdf $pdf, Post $post): Response
     {
         $workspace = $this->workspace($id, $person);
         $paper = Paper::at($person->studio()->timeZone());
@@ -89,6 +89,7 @@ final class LoadSheetController extends AbstractController
                     'onPaper' => $onPaper,
                     'bedWide' => self::wide('bed', $scale) + 2,
                     'fonts' => Pdf::FONTS,
+                    'qr' => QrPicture::of($post->link('app_frame_show', ['id' => (string) $id])),
                 ]),
                 $paper,
             ),

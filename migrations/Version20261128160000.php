@@ -89,6 +89,8 @@ final class Version20261128160000 extends AbstractMigration
                 AND client.name = TRIM(quilt.client) COLLATE utf8mb4_unicode_520_ci
                 SET quilt.whose_id = client.id, quilt.client = client.name WHERE entry_key NOT LIKE 'gang-%'",
         );
+        // What each was like when it came is read off its plan, by the worker.
+        $this->addSql('UPDATE quilt SET outdated = 1 WHERE revision_id IS NOT NULL');
     }
 
     public function down(Schema $schema): void

@@ -6,11 +6,14 @@ namespace App\Platform;
 
 use App\Account\Leaving\Closing;
 use App\Quilt\PutAway\PutAwayRepository;
+use App\Quilt\RecountVerdicts;
 use Doctrine\DBAL\Connection;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Style\SymfonyStyle;
+use Symfony\Component\Messenger\MessageBusInterface;
+use Symfony\Component\Uid\Ulid;
 
 /** Takes away what has run out, so that nothing grows for ever: once an hour is enough. */
 #[AsCommand('app:prune', 'Takes away what has run out: sessions, devices, links, letters, counts, closed studios')]
@@ -22,6 +25,7 @@ final readonly class PruneCommand
         private Connection $database,
         private Closing $closing,
         private PutAwayRepository $away,
+        private MessageBusInterface $bus,
         private ClockInterface $clock,
     ) {}
 
@@ -56,6 +60,7 @@ final readonly class PruneCommand
                 'DELETE FROM cache_items WHERE item_lifetime + item_time <= ?',
                 [$seconds],
             ),
+            'studios whose verdicts are worked out anew' => $this->recount(),
             'locks' => $this->database->executeStatement('DELETE FROM lock_keys WHERE key_expiration < ?', [$seconds]),
         ];
         foreach ($taken as $what => $count) {
@@ -63,5 +68,20 @@ final readonly class PruneCommand
         }
 
         return Command::SUCCESS;
+    }
+
+    /** After an update a verdict may be from before although nobody asked for another. */
+    private function recount(): int
+    {
+        $studios = $this->database->fetchFirstColumn(
+            'SELECT DISTINCT studio_id FROM quilt WHERE outdated = 1 AND deleted IS NULL',
+        );
+        foreach ($studios as $studio) {
+            if (\is_string($studio)) {
+                $this->bus->dispatch(new RecountVerdicts(Ulid::fromBinary($studio)));
+            }
+        }
+
+        return \count($studios);
     }
 }

@@ -20,6 +20,7 @@ async function pagesOf(page) {
   const [loaded] = await hrefs("/", 'main a[href$="/frame"]');
   const [place] = await hrefs("/?q=Second+worm", '#shelf a[href^="/bench/"]');
   const [done] = await hrefs("/history", 'main a[href*="/quilts/"]');
+  const [client] = await hrefs("/clients", 'main li a[href^="/clients/0"]');
   const of = (href, part) => href.replace(/[a-z-]+$/, part);
   return [
     "/",
@@ -34,6 +35,15 @@ async function pagesOf(page) {
     "/tension/bench",
     "/tension/trainer",
     "/history",
+    "/clients",
+    client,
+    `${client}/edit`,
+    "/clients/new",
+    "/clients/prep-card?across=60+in&along=72+in",
+    "/put-away",
+    "/settings/clients",
+    ...["bag", "bag/marks", "prep-card", "messages", "messages/new/short", "home"].map((part) => of(short, part)),
+    "/bring/tideloft?across=60+in&along=72+in",
     "/devices",
     "/outbox",
     "/settings/practice",

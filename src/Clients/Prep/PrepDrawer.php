@@ -27,7 +27,8 @@ final readonly class PrepDrawer
         $middle = [$width / 2, $height / 2];
 
         return new Picture($canvas, 'The top in the middle of its backing', [
-            Shape::box(0, 0, $width, $height, 'layer', 'url(#hatch)'),
+            Shape::box(0, 0, $width, $height, 'ground', 'url(#hatch)'),
+            Shape::box(0, 0, $width, $height, 'outline'),
             Shape::box($middle[0] - $top / 2, $middle[1] - $long / 2, $top, $long, 'layer-top'),
             Shape::text($middle[0], $middle[1], 'your top', $letters, '', 'middle'),
             Shape::text(
@@ -54,7 +55,8 @@ final readonly class PrepDrawer
         $letters = $canvas->px(self::LETTERS);
 
         return new Picture($canvas, 'Both folded in quarters, fold on fold', [
-            Shape::box(0, 0, $width, $height, 'layer', 'url(#hatch)'),
+            Shape::box(0, 0, $width, $height, 'ground', 'url(#hatch)'),
+            Shape::box(0, 0, $width, $height, 'outline'),
             Shape::box(0, $height - $long, $top, $long, 'layer-top'),
             Shape::line(0, 0, 0, $height, 'turn-line'),
             Shape::line(0, $height, $width, $height, 'turn-line'),

@@ -31,6 +31,9 @@ final class IsolationTest extends StudioTestCase
 
     /** What anybody may ask for; its answer is the same for all. */
     private const PUBLIC = [
+        'app_public_calculator',
+        'app_public_job',
+        'app_public_job_send',
         'app_account_sign_in',
         'app_account_sign_up',
         'app_account_join',

@@ -42,6 +42,7 @@ final class TwoServersTest extends KernelTestCase
             [
                 'revision',
                 'quilt',
+                'client',
                 'studio_leader',
                 'studio_design',
                 'studio_frame',

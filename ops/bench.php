@@ -318,6 +318,8 @@ function measurePages(string $server, string $quilts): void
         'drift' => "$winds/frame/drift",
         'stitch, the log' => "$winds/stitch",
         'frames' => '/frames',
+        'clients' => '/clients',
+        'what to bring, public' => '/bring/tideloft?across=60+in&along=72+in',
         'tension' => '/tension',
         'trainer, a bed' => '/tension/trainer/3/12?did=well,press',
         'free bench' => '/tension/bench?bow=4',

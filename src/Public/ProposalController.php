@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Public;
 
 use App\Account\Person;
+use App\Bench\Plan\QueueChanges;
 use App\Quilt\Pinning\Deciding;
 use App\Quilt\Quilt;
 use App\Quilt\QuiltRepository;
@@ -54,6 +55,7 @@ final class ProposalController extends AbstractController
         EntityManagerInterface $entities,
         Deciding $deciding,
         ClockInterface $clock,
+        QueueChanges $queue,
     ): Response {
         $quilt = $this->quilt($id, $person);
         $chosen = array_flip(array_filter($request->getPayload()->all('paths'), \is_string(...)));
@@ -91,6 +93,8 @@ final class ProposalController extends AbstractController
 
             return ['done', 'accept' === $step ? 'Taken over. Undo at the quilt takes it back.' : 'Refused.'];
         });
+        // The bench asks nobody to read it any more.
+        $queue->ask($person->studio()->id());
         $this->addFlash(...$said);
 
         return $this->back($id);

@@ -7,6 +7,7 @@ namespace App\Bench\Chores;
 use App\Account\Studio;
 use App\Bench\Plan\PlanRead;
 use App\Bench\WallClock;
+use App\Public\ProposalRepository;
 use App\Quilt\Quilt;
 use App\Quilt\QuiltRepository;
 use App\Tension\StudioTask;
@@ -23,6 +24,7 @@ final readonly class Today
 {
     /** What is farther ahead is no task of today's. */
     private const DAYS = 2;
+    private const READ = 'read ';
     private const MOST = 24;
     private const MOST_PROMISED = 8;
 
@@ -30,6 +32,7 @@ final readonly class Today
         private StudioChoreRepository $chores,
         private StudioTaskRepository $tasks,
         private QuiltRepository $quilts,
+        private ProposalRepository $proposals,
         private UrlGeneratorInterface $urls,
     ) {}
 
@@ -61,12 +64,26 @@ final readonly class Today
                 $all[] = $this->ofPromise($quilt, $key, $words, $by, $clock);
             }
         }
+        foreach ($this->proposals->findWaiting($studio) as $quilt) {
+            $all[] = new ToDo(
+                self::READ . $quilt->id(),
+                "Read what {$quilt->client()} has sent about {$quilt->title()}.",
+                null,
+                '',
+                false,
+                $this->urls->generate('app_clients_messages', ['id' => $quilt->id()]),
+                true,
+                quilt: (string) $quilt->id(),
+            );
+        }
         foreach ($this->tasks->findOpen($studio) as $task) {
             $all[] = $this->ofTension($task);
         }
-        // What somebody wrote down without an hour is meant for now.
+        // What somebody wrote down without an hour is meant for now, and a client waits for an answer.
         $order = static fn(ToDo $one): int => $one->by ??
-            (str_starts_with($one->key, 'typed ') ? \PHP_INT_MIN : \PHP_INT_MAX);
+            (str_starts_with($one->key, 'typed ') || str_starts_with($one->key, self::READ)
+                ? \PHP_INT_MIN
+                : \PHP_INT_MAX);
         usort($all, static fn(ToDo $one, ToDo $other): int => $order($one) <=> $order($other));
 
         return \array_slice($all, 0, self::MOST);

@@ -12,6 +12,7 @@ use App\Bench\Hours\StudioHours;
 use App\Frames\StudioFrame;
 use App\Leaders\LeaderInspection;
 use App\Platform\Written;
+use App\Public\Proposal;
 use App\Quilt\Quilt;
 use App\Tension\StudioTask;
 use Doctrine\Bundle\DoctrineBundle\Attribute\AsDoctrineListener;
@@ -46,7 +47,8 @@ final class QueueChanges implements ResetInterface
                 $entity instanceof StudioFrame,
                 $entity instanceof StudioHours
                     => $entity->studio,
-                $entity instanceof QueuePin, $entity instanceof Run => $entity->quilt->studio,
+                $entity instanceof QueuePin, $entity instanceof Run, $entity instanceof Proposal => $entity->quilt
+                    ->studio,
                 $entity instanceof LogEntry => $entity->run->quilt->studio,
                 $entity instanceof StudioTask => $entity->frame->studio,
                 $entity instanceof StudioChore => $entity->studio,

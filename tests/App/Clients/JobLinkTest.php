@@ -147,6 +147,8 @@ final class JobLinkTest extends StudioTestCase
             'has sent something about',
             $this->browser->request('GET', '/clients')->text(),
         );
+        $task = 'Read what Odile Marrant has sent about Harbour lamps.';
+        self::assertStringContainsString($task, $this->browser->request('GET', '/')->text());
         $page = $this->browser->request('GET', "/quilts/{$quilt->id()}/messages");
         self::assertStringContainsString('Is it enough?', $page->text());
         // What the studio measured is not ticked.
@@ -160,6 +162,7 @@ final class JobLinkTest extends StudioTestCase
         self::assertSame('87 1/4 in', $sheet->text('top/lengths/right'));
         self::assertSame('68 in', $sheet->text('top/widths/middle'));
         self::assertStringContainsString('accepted by Owner', $this->browser->followRedirect()->text());
+        self::assertStringNotContainsString($task, $this->browser->request('GET', '/')->text());
     }
 
     public function testTwoPeopleDecideOnce(): void

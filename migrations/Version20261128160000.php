@@ -75,6 +75,15 @@ final class Version20261128160000 extends AbstractMigration
         foreach (['client_message' => 'FK_E4807402B5EC5EDC', 'proposal' => 'FK_BFE59472B5EC5EDC', 'job_link' => 'FK_B160EFB0B5EC5EDC'] as $table => $name) {
             $this->addSql("ALTER TABLE $table ADD CONSTRAINT $name FOREIGN KEY (quilt_id) REFERENCES quilt (id) ON DELETE CASCADE");
         }
+        $this->addSql(
+            'CREATE TABLE studio_transfer (
+                id BINARY(16) NOT NULL, state VARCHAR(10) NOT NULL, percent INT NOT NULL, fault VARCHAR(300) NOT NULL,
+                is_arriving TINYINT NOT NULL, asked DATETIME NOT NULL, studio_id BINARY(16) NOT NULL, owner_id BINARY(16) NOT NULL,
+                INDEX IDX_3C3612C2446F285F (studio_id), INDEX IDX_3C3612C27E3C61F9 (owner_id), PRIMARY KEY (id)
+            ) ' . self::OPTIONS,
+        );
+        $this->addSql('ALTER TABLE studio_transfer ADD CONSTRAINT FK_3C3612C2446F285F FOREIGN KEY (studio_id) REFERENCES studio (id) ON DELETE CASCADE');
+        $this->addSql('ALTER TABLE studio_transfer ADD CONSTRAINT FK_3C3612C27E3C61F9 FOREIGN KEY (owner_id) REFERENCES person (id) ON DELETE CASCADE');
         $this->addSql('ALTER TABLE studio_frame ADD deleted DATETIME DEFAULT NULL');
         $this->addSql('ALTER TABLE quilt ADD archived DATETIME DEFAULT NULL, ADD deleted DATETIME DEFAULT NULL');
         // A load of several tops names all of their clients and is nobody's own.
@@ -101,7 +110,7 @@ final class Version20261128160000 extends AbstractMigration
         $this->addSql('DROP TABLE client');
         $this->addSql('DROP TABLE studio_front');
         $this->addSql('DROP TABLE intake');
-        foreach (['client_message', 'proposal', 'job_link'] as $table) {
+        foreach (['client_message', 'proposal', 'job_link', 'studio_transfer'] as $table) {
             $this->addSql("DROP TABLE $table");
         }
         $this->addSql('DELETE FROM photo WHERE run_id IS NULL');

@@ -114,14 +114,14 @@ final readonly class DemoPeople
         [$subject, $text] = $this->sentences->write(MessageKind::Short, $quilt, 'Maren Tideloft');
         $this->sending->send(
             new ClientMessage(
-                new Ulid(),
-                $quilt,
-                MessageKind::Short,
-                'philippa@client.example',
-                $subject,
-                $text,
-                'Maren Tideloft',
-                $today->modify('-2 days')->setTime(11, 20),
+                id: new Ulid(),
+                quilt: $quilt,
+                kind: MessageKind::Short,
+                recipient: 'philippa@client.example',
+                subject: $subject,
+                text: $text,
+                writtenBy: 'Maren Tideloft',
+                written: $today->modify('-2 days')->setTime(11, 20),
             ),
         );
         $this->entities->persist(

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Platform;
 
 use App\Account\Leaving\Closing;
+use App\Account\Transfer\StudioTransferRepository;
+use App\Account\Transfer\TransferFolder;
 use App\Quilt\PutAway\PutAwayRepository;
 use App\Quilt\RecountVerdicts;
 use Doctrine\DBAL\Connection;
@@ -26,6 +28,8 @@ final readonly class PruneCommand
         private Closing $closing,
         private PutAwayRepository $away,
         private MessageBusInterface $bus,
+        private StudioTransferRepository $transfers,
+        private TransferFolder $folder,
         private ClockInterface $clock,
     ) {}
 
@@ -60,6 +64,7 @@ final readonly class PruneCommand
                 'DELETE FROM cache_items WHERE item_lifetime + item_time <= ?',
                 [$seconds],
             ),
+            'ZIPs of studios' => $this->takeZipsAway($now->modify('-1 day')),
             'studios whose verdicts are worked out anew' => $this->recount(),
             'locks' => $this->database->executeStatement('DELETE FROM lock_keys WHERE key_expiration < ?', [$seconds]),
         ];
@@ -68,6 +73,14 @@ final readonly class PruneCommand
         }
 
         return Command::SUCCESS;
+    }
+
+    private function takeZipsAway(\DateTimeImmutable $before): int
+    {
+        $old = $this->transfers->takeAway($before);
+        array_map($this->folder->takeAway(...), $old);
+
+        return \count($old);
     }
 
     /** After an update a verdict may be from before although nobody asked for another. */

@@ -35,6 +35,7 @@ final readonly class StudioImport
         'quilt_facts',
         'photo_piece',
         'job_link',
+        'studio_transfer',
     ];
     /** Point to rows that come later: written once those are there. */
     private const LATER = ['quilt' => ['revision_id', 'carrier_id']];

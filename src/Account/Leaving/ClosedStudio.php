@@ -21,6 +21,8 @@ final readonly class ClosedStudio
         'app_account_closed',
         'app_account_keep',
         'app_account_export',
+        'app_account_export_start',
+        'app_account_transfer',
         'app_account_sure',
         'app_account_sure_shown',
         'app_account_sign_out',

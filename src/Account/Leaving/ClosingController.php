@@ -6,10 +6,8 @@ namespace App\Account\Leaving;
 
 use App\Account\Person;
 use App\Account\Sure\Grave;
-use App\Audit\AuditLog;
-use App\Audit\Happening;
+use App\Account\Transfer\TransferController;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
-use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -20,9 +18,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 /** The end of a studio: an export of everything first, then a time of grace, then nothing is left. */
 final class ClosingController extends AbstractController
 {
-    private const FETCHED = 'export_fetched';
-
-    public function __construct(private readonly Closing $closing, private readonly AuditLog $log) {}
+    public function __construct(private readonly Closing $closing) {}
 
     #[Route('/settings/account/close', name: 'app_account_close', methods: ['GET'])]
     #[IsGranted('ROLE_OWNER')]
@@ -38,7 +34,7 @@ final class ClosingController extends AbstractController
     #[Grave]
     public function close(#[CurrentUser] Person $person, Request $request): Response
     {
-        if (!$request->getSession()->has(self::FETCHED)) {
+        if (!$request->getSession()->has(TransferController::FETCHED)) {
             return $this->page($request, 'Fetch the export first: after the time of grace nothing else is left.');
         }
         if (trim($request->getPayload()->getString('name')) !== $person->studio()->name()) {
@@ -47,24 +43,6 @@ final class ClosingController extends AbstractController
         $this->closing->close($person);
 
         return $this->redirectToRoute('app_account_closed', status: Response::HTTP_SEE_OTHER);
-    }
-
-    #[Route('/settings/account/export.zip', name: 'app_account_export', methods: ['GET'])]
-    #[IsGranted('ROLE_OWNER')]
-    #[Grave]
-    public function export(#[CurrentUser] Person $person, Request $request, StudioExport $export): Response
-    {
-        set_time_limit(0);
-        $this->log->note($person, Happening::Exported, 'everything');
-        $request->getSession()->set(self::FETCHED, true);
-        $response = new BinaryFileResponse(
-            $export->write($person->studio()),
-            headers: [
-                'Content-Type' => 'application/zip',
-            ],
-        );
-
-        return $response->setContentDisposition('attachment', 'studio.zip')->deleteFileAfterSend();
     }
 
     #[Route('/closed', name: 'app_account_closed', methods: ['GET'])]
@@ -90,7 +68,7 @@ final class ClosingController extends AbstractController
     {
         return $this->render(
             'account/close.html.twig',
-            ['fault' => $fault, 'isFetched' => $request->getSession()->has(self::FETCHED)],
+            ['fault' => $fault, 'isFetched' => $request->getSession()->has(TransferController::FETCHED)],
             null === $fault ? null : new Response(status: Response::HTTP_UNPROCESSABLE_ENTITY),
         );
     }

@@ -23,6 +23,7 @@ final readonly class StudioExport
         \JSON_THROW_ON_ERROR |
         \JSON_INVALID_UTF8_SUBSTITUTE |
         \JSON_PRESERVE_ZERO_FRACTION;
+    private const TOLD_EVERY = 100;
     public const FORMAT = 'schwung/studio';
     public const VERSION = 2;
 
@@ -33,17 +34,25 @@ final readonly class StudioExport
         private StudioDesignRepository $designs,
     ) {}
 
-    /** @return string the path of a file that is the caller's to take away */
-    public function write(Studio $studio): string
+    /**
+     * @param (\Closure(int): mixed)|null $progress told how much of a hundred is done
+     *
+     * @return string the path of a file that is the caller's to take away
+     */
+    public function write(Studio $studio, ?\Closure $progress = null): string
     {
+        $progress ??= static function (int $percent): void {};
         $files = new Filesystem();
         $folder = $files->tempnam(sys_get_temp_dir(), 'export');
         $files->remove($folder);
         $path = $folder . '.zip';
         try {
             $this->writeRows($studio, $folder, $files);
-            $this->writeQuilts($studio, $folder, $files);
+            $progress(20);
+            $this->writeQuilts($studio, $folder, $files, $progress);
+            $progress(80);
             $this->writeFiles($studio, $folder, $files);
+            $progress(90);
             $this->pack($folder, $path);
         } finally {
             $files->remove($folder);
@@ -81,9 +90,14 @@ final readonly class StudioExport
         );
     }
 
-    private function writeQuilts(Studio $studio, string $folder, Filesystem $files): void
+    /** @param \Closure(int): mixed $progress */
+    private function writeQuilts(Studio $studio, string $folder, Filesystem $files, \Closure $progress): void
     {
+        [$all, $written] = [max(1, $this->quilts->count(['studio' => $studio])), 0];
         foreach ($this->quilts->each($studio) as $quilt) {
+            if (0 === ++$written % self::TOLD_EVERY) {
+                $progress((int) (20 + (60 * $written) / $all));
+            }
             $files->dumpFile(
                 "$folder/quilts/{$quilt->id()}.json",
                 json_encode(Subject::of($quilt)->job($studio->units())->toArray(), self::JSON | \JSON_PRETTY_PRINT),

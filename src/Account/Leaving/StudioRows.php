@@ -45,6 +45,7 @@ final readonly class StudioRows
         'studio_front' => self::STUDIO,
         'studio_hours' => self::STUDIO,
         'bench_plan' => self::STUDIO,
+        'studio_transfer' => self::STUDIO,
         'training_round' => self::PEOPLE,
         'signed_in' => self::PEOPLE,
         'account_link' => self::PEOPLE,

@@ -86,14 +86,14 @@ final class MessageController extends AbstractController
                 if (!$isSent) {
                     $sending->send(
                         new ClientMessage(
-                            $key,
-                            $quilt,
-                            $kind,
-                            $input->recipient,
-                            trim($input->subject),
-                            trim($input->text) . "\n",
-                            $person->name(),
-                            $this->clock->now(),
+                            id: $key,
+                            quilt: $quilt,
+                            kind: $kind,
+                            recipient: $input->recipient,
+                            subject: trim($input->subject),
+                            text: trim($input->text) . "\n",
+                            writtenBy: $person->name(),
+                            written: $this->clock->now(),
                         ),
                     );
                 }

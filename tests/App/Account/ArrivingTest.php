@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\App\Account;
 
-use App\Account\Arriving\ArrivingController;
 use App\Account\Arriving\ImportCommand;
 use App\Account\Arriving\NewNumbers;
 use App\Account\Arriving\StudioArchive;
@@ -15,6 +14,12 @@ use App\Account\Leaving\StudioRows;
 use App\Account\Person;
 use App\Account\PersonRepository;
 use App\Account\Studio;
+use App\Account\Transfer\StudioTransfer;
+use App\Account\Transfer\StudioTransferRepository;
+use App\Account\Transfer\TransferAskedHandler;
+use App\Account\Transfer\TransferController;
+use App\Account\Transfer\TransferFolder;
+use App\Account\Transfer\TransferState;
 use App\AtTheFrame\Photo;
 use App\AtTheFrame\PhotoRepository;
 use App\Quilt\Quilt;
@@ -28,13 +33,18 @@ use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Tests\App\StudioTestCase;
 
 /** An export of a studio comes back as it went. */
-#[CoversClass(ArrivingController::class)]
 #[CoversClass(ImportCommand::class)]
 #[CoversClass(NewNumbers::class)]
 #[CoversClass(StudioArchive::class)]
 #[CoversClass(StudioExport::class)]
 #[CoversClass(StudioImport::class)]
 #[CoversClass(StudioRows::class)]
+#[CoversClass(StudioTransfer::class)]
+#[CoversClass(StudioTransferRepository::class)]
+#[CoversClass(TransferAskedHandler::class)]
+#[CoversClass(TransferController::class)]
+#[CoversClass(TransferFolder::class)]
+#[CoversClass(TransferState::class)]
 #[CoversClass(UnreadableArchive::class)]
 final class ArrivingTest extends StudioTestCase
 {
@@ -56,6 +66,7 @@ final class ArrivingTest extends StudioTestCase
         'job_link',
         'letter',
         'studio_front',
+        'studio_transfer',
     ];
 
     public function testTheDemoComesBackAsItWent(): void
@@ -196,17 +207,53 @@ final class ArrivingTest extends StudioTestCase
         $filled = $this->studio('filled@studio.example');
         $this->quilt(self::entries(), $filled);
         $path = $this->export($filled->studio());
-        $this->beSure('/settings/account/import');
+        $this->beSure('/settings/account/transfer');
         $this->token = (string) $this->browser->getCrawler()->filter('main input[name=_token]')->attr('value');
         $page = $this->upload(__FILE__);
         self::assertResponseStatusCodeSame(422);
         self::assertStringContainsString('no ZIP that can be opened', $page->filter('#archive-fault')->text());
         $this->upload($path);
-        self::assertResponseRedirects('/', 303);
+        self::assertResponseRedirects('/settings/account/transfer', 303);
+        self::assertStringContainsString(
+            'The studio is here',
+            $this->browser->followRedirect()->filter('main')->text(),
+        );
         self::assertSame('Harbour lamps', $this->anyQuilt($this->again($this->owner))->title());
         $page = $this->upload($path);
         self::assertResponseStatusCodeSame(422);
         self::assertStringContainsString('is not empty', $page->filter('#archive-fault')->text());
+    }
+
+    public function testEverythingIsWrittenWhileNobodyWaitsAndFetchedThen(): void
+    {
+        $this->quilt(self::entries());
+        $this->beSure('/settings/account/transfer');
+        $this->browser->request('GET', '/settings/account/export.zip');
+        self::assertResponseRedirects('/settings/account/transfer', 303);
+        $this->browser->followRedirect();
+        $this->browser->submitForm('Write everything into a ZIP');
+        $page = $this->browser->followRedirect();
+        self::assertStringContainsString('Fetch the ZIP', $page->filter('main')->text());
+        $this->browser->click($page->selectLink('Fetch the ZIP')->link());
+
+        self::assertResponseHeaderSame('Content-Type', 'application/zip');
+        self::assertStringStartsWith('PK', $this->browser->getInternalResponse()->getContent());
+    }
+
+    public function testWhatIsWrongInsideIsSaidOnceItWasRead(): void
+    {
+        $filled = $this->studio('filled@studio.example');
+        $this->quilt(self::entries(), $filled);
+        $path = $this->changed(
+            $this->export($filled->studio()),
+            self::of('records/quilt.jsonl', static fn(): string => "[1]\n"),
+        );
+        $this->beSure('/settings/account/transfer');
+        $this->token = (string) $this->browser->getCrawler()->filter('main input[name=_token]')->attr('value');
+        $this->upload($path);
+        $said = $this->browser->followRedirect()->filter('[role=alert]')->text();
+
+        self::assertStringContainsString('Line 1 of records/quilt.jsonl is no record. Nothing was taken in.', $said);
     }
 
     public function testNumbersKeepTheirTimeAndTheirOrder(): void

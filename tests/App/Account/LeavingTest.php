@@ -132,6 +132,7 @@ final class LeavingTest extends StudioTestCase
         $this->beSure('/settings/account/close');
         $this->browser->submitForm('Close the studio', ['name' => 'A studio']);
         self::assertSelectorTextContains('[role=alert]', 'Fetch the export first');
+        $this->writeEverything();
         $this->browser->request('GET', '/settings/account/export.zip');
         self::assertResponseIsSuccessful();
         $this->browser->request('GET', '/settings/account/close');
@@ -215,6 +216,7 @@ final class LeavingTest extends StudioTestCase
         $this->fill();
         $hash = $this->owner->getPassword();
         $this->beSure('/settings/account/close');
+        $this->writeEverything();
         $this->browser->request('GET', '/settings/account/export.zip');
         $response = $this->browser->getResponse();
         self::assertInstanceOf(BinaryFileResponse::class, $response);
@@ -246,6 +248,12 @@ final class LeavingTest extends StudioTestCase
         unlink($path);
     }
 
+    private function writeEverything(): void
+    {
+        $this->browser->request('GET', '/settings/account/transfer');
+        $this->browser->submitForm('Write everything into a ZIP');
+    }
+
     /** One of everything that the database keeps of a studio. */
     private function fill(): void
     {
@@ -275,6 +283,11 @@ final class LeavingTest extends StudioTestCase
         $this->row('studio_chore', ['studio_id' => $studio]);
         $this->row('studio_hours', ['studio_id' => $studio]);
         $this->row('studio_design', ['studio_id' => $studio, 'name' => 'Loops', 'path' => 'M0 0']);
+        $this->row('studio_transfer', [
+            'studio_id' => $studio,
+            'state' => 'done',
+            'owner_id' => $this->owner->id()->toBinary(),
+        ]);
         $this->row('training_round', ['person_id' => $this->owner->id()->toBinary()]);
         $this->row('invitation', ['studio_id' => $studio]);
         $this->row('account_link', [

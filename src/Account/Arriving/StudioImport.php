@@ -10,10 +10,12 @@ use App\AtTheFrame\PhotoMaker;
 use App\Bench\Plan\QueueChanges;
 use App\Clients\Client;
 use App\Clients\ClientBook;
+use App\Frames\StudioFrame;
 use App\Quilt\Quilt;
 use Doctrine\DBAL\Connection;
 use Doctrine\DBAL\Exception as DatabaseException;
 use Doctrine\ORM\EntityManagerInterface;
+use Schwung\Core\Measure\UnitSystem;
 use Symfony\Component\Uid\Ulid;
 
 /**
@@ -86,6 +88,7 @@ final readonly class StudioImport
                 }
                 $this->later($archive, $numbers, $counted);
                 $this->studio($owner, $archive);
+                $this->look($owner);
             });
         } catch (DatabaseException $exception) {
             throw new UnreadableArchive(
@@ -253,9 +256,35 @@ final readonly class StudioImport
         }
     }
 
+    /** Reads what was written as the pages will: what no page could show does not stay. */
+    private function look(Person $owner): void
+    {
+        foreach ([Quilt::class, StudioFrame::class, Client::class] as $record) {
+            $all = $this->entities
+                ->createQuery("SELECT r FROM $record r WHERE r.studio = :studio")
+                ->setParameter('studio', $owner->studio()->id(), 'ulid')
+                ->toIterable();
+            try {
+                foreach ($all as $one) {
+                    if ($one instanceof StudioFrame) {
+                        $one->measures();
+                    }
+                }
+            } catch (\Throwable $wrong) {
+                throw new UnreadableArchive('A record in it says what cannot be.', previous: $wrong);
+            }
+        }
+    }
+
     private function studio(Person $owner, StudioArchive $archive): void
     {
         foreach ($archive->rows('studio') as $row) {
+            if (
+                null === UnitSystem::tryFrom(\is_string($row['units'] ?? null) ? $row['units'] : '') ||
+                !\in_array($row['time_zone'] ?? null, \DateTimeZone::listIdentifiers(\DateTimeZone::ALL_WITH_BC), true)
+            ) {
+                throw new UnreadableArchive('The studio in it has no units, or a clock that is nowhere.');
+            }
             foreach (self::OF_THE_STUDIO as $column) {
                 if (isset($row[$column])) {
                     $value = \is_string($row[$column])

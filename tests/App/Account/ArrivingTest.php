@@ -178,6 +178,28 @@ final class ArrivingTest extends StudioTestCase
             ),
             'a member that is not known: tittle',
         ];
+        yield 'a clock that is nowhere' => [
+            self::of(
+                'records/studio.jsonl',
+                static fn(string $text): string => str_replace(
+                    '"time_zone":"UTC"',
+                    '"time_zone":"Nowhere/At_all"',
+                    $text,
+                ),
+            ),
+            'a clock that is nowhere',
+        ];
+        yield 'a word that there is none of' => [
+            self::of(
+                'records/quilt.jsonl',
+                static fn(string $text): string => (string) preg_replace(
+                    '/"standing":"[a-z]+"/',
+                    '"standing":"sideways"',
+                    $text,
+                ),
+            ),
+            'says what cannot be',
+        ];
         yield "another studio's frame" => [
             self::of(
                 'records/quilt.jsonl',

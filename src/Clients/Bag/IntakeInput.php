@@ -75,9 +75,9 @@ final class IntakeInput
         foreach (['top' => 'client', 'backing' => $this->backing, 'batting' => $this->batting] as $what => $whose) {
             if (!\in_array($what, $this->came, true)) {
                 $owed[] = match ($whose) {
-                    'studio' => "$what: ours",
-                    'client' => "$what: still to come",
-                    default => "$what: nobody has said",
+                    'studio' => "$what (ours)",
+                    'client' => "$what (still to come)",
+                    default => "$what (nobody has said whose)",
                 };
             }
         }

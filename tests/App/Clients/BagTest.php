@@ -59,7 +59,7 @@ final class BagTest extends StudioTestCase
             ->request('GET', "/quilts/{$quilt->id()}/bag")
             ->filter('main')
             ->text();
-        self::assertStringContainsString('Not in the bag yet: backing: nobody has said.', $said);
+        self::assertStringContainsString('Not in the bag yet: backing (nobody has said whose).', $said);
     }
 
     public function testWhatIsAnsweredLaterIsKept(): void
@@ -74,7 +74,7 @@ final class BagTest extends StudioTestCase
         ]);
         $page = $this->browser->followRedirect();
 
-        self::assertStringContainsString('backing: ours; batting: still to come', $page->filter('main')->text());
+        self::assertStringContainsString('backing (ours); batting (still to come)', $page->filter('main')->text());
         self::assertSame('Feathers <only> in the border', $page->filter('textarea')->text());
     }
 

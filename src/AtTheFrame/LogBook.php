@@ -22,6 +22,7 @@ final readonly class LogBook
         private RunRepository $runs,
         private LogEntryRepository $log,
         private PhotoMaker $photos,
+        private PhotoShelf $shelf,
         private PhotoPieces $pieces,
         private MessageBusInterface $bus,
         private ClockInterface $clock,
@@ -97,7 +98,8 @@ final readonly class LogBook
         $pictures = [];
         foreach ($new as $entry) {
             $bytes = $this->photos->checked($this->pieces->whole($run, $entry));
-            if (null !== $bytes) {
+            // In a studio that has no room left an entry is kept without its picture.
+            if (null !== $bytes && $this->shelf->hasRoom($run->quilt->studio, \strlen($bytes))) {
                 $pictures[$entry->key] = $bytes;
             }
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\AtTheFrame;
 
+use App\Account\Studio;
 use App\Quilt\Quilt;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\Messenger\MessageBusInterface;
@@ -28,7 +29,7 @@ final readonly class PhotoShelf
         }
         $bytes = $file->getContent();
         $fault = $this->maker->fault($bytes);
-        if (null === $fault && $this->photos->weigh($quilt->studio) + \strlen($bytes) > self::MOST_BYTES) {
+        if (null === $fault && !$this->hasRoom($quilt->studio, \strlen($bytes))) {
             $fault = 'The studio has no room for more photos. Delete quilts that are long gone, or export them first.';
         }
         if (null !== $fault) {
@@ -39,5 +40,10 @@ final readonly class PhotoShelf
         $this->bus->dispatch(new PhotoCame($photo->id()));
 
         return $photo;
+    }
+
+    public function hasRoom(Studio $studio, int $bytes): bool
+    {
+        return $this->photos->weigh($studio) + $bytes <= self::MOST_BYTES;
     }
 }

@@ -22,6 +22,7 @@ async function pagesOf(page) {
   const [done] = await hrefs("/history", 'main a[href*="/quilts/"]');
   const [client] = await hrefs("/clients", 'main li a[href^="/clients/0"]');
   const of = (href, part) => href.replace(/[a-z-]+$/, part);
+  const [job] = await hrefs(of(short, "messages"), 'main a[href*="/job/"]');
   return [
     "/",
     "/frames",
@@ -44,6 +45,7 @@ async function pagesOf(page) {
     "/settings/clients",
     ...["bag", "bag/marks", "prep-card", "messages", "messages/new/short", "home"].map((part) => of(short, part)),
     "/bring/tideloft?across=60+in&along=72+in",
+    new URL(job).pathname,
     "/devices",
     "/outbox",
     "/settings/practice",

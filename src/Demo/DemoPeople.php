@@ -17,6 +17,7 @@ use App\Public\FrontInput;
 use App\Public\JobLinks;
 use App\Public\Proposal;
 use App\Public\StudioFront;
+use App\Public\StudioFrontRepository;
 use App\Quilt\Quilt;
 use App\Quilt\Sheet;
 use App\Quilt\SheetChanges;
@@ -28,6 +29,8 @@ use Symfony\Component\Uid\Ulid;
 /** The people of the demo: what they want, what one brought and what was seen of it, what another has sent. */
 final readonly class DemoPeople
 {
+    private const WORD = 'tideloft';
+
     public function __construct(
         private EntityManagerInterface $entities,
         private ClientBook $book,
@@ -35,6 +38,7 @@ final readonly class DemoPeople
         private JobLinks $links,
         private ReadySentences $sentences,
         private Sending $sending,
+        private StudioFrontRepository $fronts,
     ) {}
 
     /** @param array<string, Quilt> $quilts by title */
@@ -53,7 +57,9 @@ final readonly class DemoPeople
     {
         $front = new StudioFront($studio);
         $input = new FrontInput();
-        [$input->word, $input->calculates, $input->listens] = ['tideloft', true, true];
+        // An address is one studio's only: a second demo beside the first has none.
+        $isFree = !$this->fronts->isTaken(self::WORD, $studio);
+        [$input->word, $input->calculates, $input->listens] = [$isFree ? self::WORD : '', $isFree, true];
         $front->open($input);
         $this->entities->persist($front);
     }

@@ -154,12 +154,17 @@ test("At the frame a mark is told at its pass", async ({ page }) => {
 test("The page of what to bring needs no script, no cookie and no account", async ({ browser }) => {
   const away = await browser.newContext({ javaScriptEnabled: true });
   const page = await away.newPage();
+  const fetched = [];
+  page.on("request", (request) => fetched.push(new URL(request.url()).pathname));
   await page.goto("/bring/tideloft");
   await page.getByLabel("The top is so wide").fill("170 cm");
   await page.getByLabel("and so long").fill("210 cm");
   await page.getByRole("button", { name: "What do I bring?" }).click();
   await expect(page.getByRole("rowheader", { name: "Backing" })).toBeVisible();
   await expect(page.locator("script")).toHaveCount(0);
+  expect([...new Set(fetched)].filter((path) => !path.startsWith("/bring/") && path !== "/favicon.ico")).toEqual([
+    "/build/app.css",
+  ]);
   expect((await away.cookies()).length).toBe(0);
   await expectSoundAt(page, [1280, 800], [820, 1180], [390, 844]);
   await page.getByLabel("The top is so wide").fill("very");

@@ -7,6 +7,7 @@ namespace App\Quilt;
 use App\Account\Person;
 use App\Bench\Typed;
 use App\Clients\Bag\IntakeRepository;
+use App\Clients\Client;
 use App\Clients\ClientBook;
 use App\Clients\ClientRepository;
 use App\Frames\StudioFrameRepository;
@@ -123,7 +124,9 @@ final class EntryController extends AbstractController
         ])->handleRequest($request);
         if ($form->isSubmitted() && $form->isValid()) {
             $quilt->describe($input->title, $input->client, $input->due, $input->frame);
-            if (!$quilt->carriesOthers()) {
+            // An erased client does not come back by their quilt being renamed.
+            $isNobodys = $quilt->carriesOthers() || (null === $quilt->whose() && Client::REMOVED === $input->client);
+            if (!$isNobodys) {
                 $quilt->belongTo($clients->named($person->studio(), $input->client));
             }
             $changes->judge($quilt);

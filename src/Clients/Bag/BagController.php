@@ -112,7 +112,7 @@ final class BagController extends AbstractController
         Route(
             '/marks/{key}/{step}',
             name: '_mark',
-            requirements: ['key' => '[0-9A-Z]{26}', 'step' => 'mended|open|known|unknown|remove'],
+            requirements: ['key' => '[0-9A-Za-z-]{1,36}', 'step' => 'mended|open|known|unknown|remove'],
             methods: ['POST'],
         ),
     ]

@@ -32,7 +32,7 @@ final readonly class SheetMark
             if ([] !== $read) {
                 $text = static fn(string $name): string => \is_string($kept[$name] ?? null) ? $kept[$name] : '';
                 $marks[] = new self(
-                    '' === $text('key') ? (string) $place : $text('key'),
+                    self::keyOf($kept, $place),
                     $read[0],
                     $text('seen_by'),
                     true === ($kept['client_knows'] ?? false),
@@ -60,8 +60,11 @@ final readonly class SheetMark
         return $sheet->with(
             self::PATH,
             array_map(
-                static fn(array $mark): array => ($mark['key'] ?? '') === $key ? [...$mark, ...$changes] : $mark,
+                static fn(array $mark, int $place): array => self::keyOf($mark, $place) === $key
+                    ? [...$mark, ...$changes]
+                    : $mark,
                 self::kept($sheet),
+                array_keys(self::kept($sheet)),
             ),
         );
     }
@@ -71,9 +74,25 @@ final readonly class SheetMark
         return $sheet->with(
             self::PATH,
             array_values(
-                array_filter(self::kept($sheet), static fn(array $mark): bool => ($mark['key'] ?? '') !== $key),
+                array_filter(
+                    self::kept($sheet),
+                    static fn(array $mark, int $place): bool => self::keyOf($mark, $place) !== $key,
+                    \ARRAY_FILTER_USE_BOTH,
+                ),
             ),
         );
+    }
+
+    /**
+     * One that came with a job document may have no key; its place in the list stands for it.
+     *
+     * @param array<mixed> $mark
+     */
+    private static function keyOf(array $mark, int $place): string
+    {
+        $key = $mark['key'] ?? '';
+
+        return \is_string($key) && 1 === preg_match('/^[0-9A-Za-z-]{1,36}$/', $key) ? $key : (string) $place;
     }
 
     /** @return list<array<mixed>> */

@@ -116,6 +116,26 @@ final class BagTest extends StudioTestCase
         self::assertCount(1, SheetMark::allIn($this->reloaded($quilt)->sheet()));
     }
 
+    public function testMarksThatCameWithADocumentAreMendedAndTakenOffToo(): void
+    {
+        $quilt = $this->quilt([
+            ...self::entries(),
+            'top/marks' => [
+                ['kind' => 'hair', 'across' => '1 in', 'along' => '1 in'],
+                ['kind' => 'open-seam', 'across' => '9 in', 'along' => '9 in', 'key' => 'no key/at all'],
+            ],
+        ]);
+        $at = "/quilts/{$quilt->id()}/bag/marks";
+        $page = $this->browser->request('GET', $at);
+        $this->browser->submit($page->filter('button[aria-label="Mended: mark 2"]')->form());
+        $page = $this->browser->followRedirect();
+        $this->browser->submit($page->filter('button[aria-label="Take off: mark 1"]')->form());
+
+        $marks = SheetMark::allIn($this->reloaded($quilt)->sheet());
+        self::assertCount(1, $marks);
+        self::assertTrue($marks[0]->mark->isMended);
+    }
+
     public function testADoubleClickMarksOnce(): void
     {
         $quilt = $this->quilt(self::entries());

@@ -178,6 +178,9 @@ final class ClientTest extends StudioTestCase
         $quilt = $this->reloaded($quilt);
         self::assertSame(['client removed', null], [$quilt->client(), $quilt->whose()]);
         self::assertSame('68 in', $quilt->sheet()->text('top/widths/top'));
+        $this->browser->request('GET', "/quilts/{$quilt->id()}/about");
+        $this->browser->submitForm('Save', ['new_quilt[title]' => 'Still there']);
+        self::assertNull($this->reloaded($quilt)->whose());
         $this->browser->request('GET', "/clients/$id");
         self::assertResponseStatusCodeSame(404);
     }

@@ -94,6 +94,8 @@ final class ArrivingTest extends StudioTestCase
                 );
             }
         }
+        self::assertSame([sha1(self::jpeg())], self::pictures($first));
+        self::assertSame(self::pictures($first), self::pictures($second));
         // Every page of it answers.
         $this->browser->loginUser($this->again($this->owner));
         foreach (['/', '/clients', '/history', '/frames', '/tension', '/settings/hours'] as $path) {
@@ -401,6 +403,22 @@ final class ArrivingTest extends StudioTestCase
         sort($rows);
 
         return $rows;
+    }
+
+    /** @return list<string> a sum of each photo */
+    private static function pictures(string $path): array
+    {
+        $zip = new \ZipArchive();
+        $zip->open($path);
+        $sums = [];
+        for ($index = 0; $index < $zip->numFiles; ++$index) {
+            if (str_starts_with((string) $zip->getNameIndex($index), 'photos/')) {
+                $sums[] = sha1((string) $zip->getFromIndex($index));
+            }
+        }
+        sort($sums);
+
+        return $sums;
     }
 
     private static function jpeg(): string

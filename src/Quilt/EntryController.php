@@ -30,6 +30,7 @@ final class EntryController extends AbstractController
         QuiltEntry $entry,
         ClientRepository $known,
         IntakeRepository $intakes,
+        QuiltRepository $quilts,
     ): Response {
         $all = $frames->findOf($person->studio());
         $input = new NewQuilt();
@@ -60,6 +61,7 @@ final class EntryController extends AbstractController
         return $this->render('quilt/new.html.twig', [
             'form' => $form,
             'names' => $known->findNames($person->studio()),
+            'isFirst' => !$quilts->hasAny($person->studio()),
         ]);
     }
 

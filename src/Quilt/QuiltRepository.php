@@ -253,6 +253,11 @@ final class QuiltRepository extends ServiceEntityRepository
         return $found;
     }
 
+    public function hasAny(Studio $studio): bool
+    {
+        return null !== $this->findOneBy(['studio' => $studio]);
+    }
+
     public function countOutdated(Studio $studio): int
     {
         return $this->count(['studio' => $studio, 'outdated' => true]);

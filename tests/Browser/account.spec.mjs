@@ -175,9 +175,13 @@ test("a studio is closed after its export, and kept after all", async ({ page })
   await page.getByLabel("Password").fill(password);
   await page.getByRole("button", { name: "Go on" }).click();
   await expectAccessible(page);
-  const download = page.waitForEvent("download");
   await page.getByRole("link", { name: "Fetch everything as a ZIP" }).click();
+  await expectAccessible(page);
+  await page.getByRole("button", { name: "Write everything into a ZIP" }).click();
+  const download = page.waitForEvent("download");
+  await page.getByRole("link", { name: "Fetch the ZIP" }).click();
   expect((await download).suggestedFilename()).toBe("studio.zip");
+  await page.goto("/settings/account/close");
   await page.getByLabel("Type the name of the studio: Heron loft").fill("Heron loft");
   await page.getByRole("button", { name: "Close the studio" }).click();
   await expect(page.getByRole("heading", { name: "Heron loft is closed" })).toBeVisible();

@@ -45,7 +45,7 @@ for (const [name, size] of Object.entries({ desk, phone })) {
 
     // The card, and a link for the client.
     await page.goto(`${quilt}/prep-card`);
-    await expect(page.getByText(/^\d+ in \(\d+\.\d cm\)$/).first()).toBeVisible();
+    await expect(page.getByRole("cell", { name: /^76 in \(193\.1 cm\)$/ })).toBeVisible();
     await expectAccessible(page);
     await expectNoOverflow(page);
     await page.goto(`${quilt}/messages`);

@@ -60,6 +60,27 @@ final class MarkStepsTest extends TestCase
         ];
     }
 
+    /** Of a quilt that is turned round in the middle, the second half counts from the tail edge, and left is the other side. */
+    public function testTurnedRoundTheOtherHalfCountsFromItsTail(): void
+    {
+        $preparation = Jobs::prepared([
+            'top/marks' => [self::mark(['along' => '80 in'])],
+            'load/direction' => 'as-is',
+            'desk/turn_round' => true,
+        ]);
+        self::assertTrue($preparation->winding()?->isTurnedRound);
+        $told = array_filter(
+            self::cautions($preparation),
+            static fn(string $caution): bool => str_contains($caution, 'A stain'),
+        );
+
+        self::assertCount(1, $told);
+        self::assertStringStartsWith(
+            'A stain, 58 ⅛ in from the left, 7 ¼ in from the tail edge:',
+            array_values($told)[0],
+        );
+    }
+
     public function testEveryMarkLiesInOneBed(): void
     {
         foreach ([0.0, 12.5, 43.0, 80.0, 87.25] as $along) {

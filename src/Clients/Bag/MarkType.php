@@ -30,6 +30,7 @@ final class MarkType extends AbstractType
             ->add('cloth', EnumType::class, [
                 'label' => 'Where',
                 'class' => MarkedCloth::class,
+                'empty_data' => MarkedCloth::Top->value,
                 'choice_label' => static fn(MarkedCloth $cloth): string => $cloth->words(),
             ])
             ->add('across', LengthType::class, [

@@ -80,7 +80,7 @@ final class MessageController extends AbstractController
         }
         $form = $this->createForm(MessageType::class, $input)->handleRequest($request);
         if ($form->isSubmitted() && $form->isValid()) {
-            $key = Ulid::isValid($input->key) ? Ulid::fromString($input->key) : new Ulid();
+            $key = Ulid::isValid((string) $input->key) ? Ulid::fromString((string) $input->key) : new Ulid();
             $isSent = null !== $this->messages->findOneOf($quilt, $key);
             if ($isSent || $limiter->create((string) $person->studio()->id())->consume()->isAccepted()) {
                 if (!$isSent) {

@@ -30,5 +30,5 @@ final class MessageInput
     public string $text = '';
 
     #[Assert\Ulid]
-    public string $key = '';
+    public ?string $key = null;
 }

@@ -136,6 +136,23 @@ final class BagTest extends StudioTestCase
         self::assertTrue($marks[0]->mark->isMended);
     }
 
+    public function testAFormThatWasTamperedWithIsRefused(): void
+    {
+        $quilt = $this->quilt(self::entries());
+        $at = "/quilts/{$quilt->id()}";
+        foreach (
+            ["$at/bag/marks" => 'mark', "$at/bag" => 'intake', "$at/messages/new/bring" => 'message']
+            as $path => $form
+        ) {
+            $token = $this->browser
+                ->request('GET', $path)
+                ->filter("#{$form}__token")
+                ->attr('value');
+            $this->browser->request('POST', $path, [$form => ['_token' => $token, 'kind' => ['x' => ['y' => 'z']]]]);
+            self::assertLessThan(500, $this->browser->getResponse()->getStatusCode(), $path);
+        }
+    }
+
     public function testADoubleClickMarksOnce(): void
     {
         $quilt = $this->quilt(self::entries());

@@ -31,6 +31,13 @@ final class PersonRepository extends ServiceEntityRepository implements Password
         return $this->findOneBy(['email' => Person::spelling($identifier)]);
     }
 
+    public function findOwner(string $email): ?Person
+    {
+        $person = $this->loadUserByIdentifier($email);
+
+        return true === $person?->isOwner() ? $person : null;
+    }
+
     public function isTaken(string $email): bool
     {
         return null !== $this->loadUserByIdentifier($email);

@@ -21,8 +21,8 @@ final readonly class ImportCommand
         #[Argument('The ZIP that the export gave')] string $archive,
         #[Argument('The e-mail address of the owner')] string $owner,
     ): int {
-        $person = $this->people->findOneBy(['email' => $owner]);
-        if (null === $person || !$person->isOwner()) {
+        $person = $this->people->findOwner($owner);
+        if (null === $person) {
             $io->error("Nobody with the address $owner owns a studio here.");
 
             return Command::INVALID;

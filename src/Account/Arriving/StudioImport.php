@@ -44,7 +44,7 @@ final readonly class StudioImport
     /** Taken over from the studio's own row. */
     private const OF_THE_STUDIO = ['practice', 'ways', 'words', 'units', 'time_zone'];
     /** Columns that hold the whole number of another table's row. */
-    private const COUNTED = ['quilt.revision_id' => 'revision', 'run_times.last' => 'log_entry'];
+    private const COUNTED = ['run_times.last' => 'log_entry'];
 
     public function __construct(
         private Connection $database,
@@ -73,7 +73,7 @@ final readonly class StudioImport
     /**
      * @param \Closure(int): void $progress told how many of a hundred parts are done
      *
-     * @throws UnreadableArchive
+     * @throws UnreadableArchive also where the studio is not empty: asked for twice, it is taken in once
      */
     public function take(Person $owner, StudioArchive $archive, \Closure $progress): void
     {
@@ -81,6 +81,12 @@ final readonly class StudioImport
         $numbers = $this->meet($archive, $tables, $owner);
         try {
             $this->database->transactional(function () use ($owner, $archive, $tables, $numbers, $progress): void {
+                $this->database->fetchOne('SELECT id FROM studio WHERE id = ? FOR UPDATE', [
+                    $owner->studio()->id()->toBinary(),
+                ]);
+                if (!$this->mayArrive($owner)) {
+                    throw new UnreadableArchive('This studio is not empty.');
+                }
                 $counted = [];
                 foreach ($tables as $at => $table) {
                     $counted[$table] = $this->fill($table, $owner, $archive, $numbers, $counted);
@@ -138,7 +144,7 @@ final readonly class StudioImport
         NewNumbers $numbers,
         array $counted,
     ): array {
-        $columns = $this->columns($table);
+        $columns = $this->rows->columns($table);
         $documents = $this->rows->documents($table);
         $isCounted = 'binary' !== ($columns['id'] ?? 'binary');
         $new = [];
@@ -320,18 +326,6 @@ final readonly class StudioImport
                 );
             }
         }
-    }
-
-    /** @return array<string, string> type by name */
-    private function columns(string $table): array
-    {
-        /** @var array<string, string> $columns */
-        $columns = $this->database->fetchAllKeyValue(
-            'SELECT column_name, data_type FROM information_schema.columns WHERE table_schema = DATABASE() AND table_name = ?',
-            [$table],
-        );
-
-        return $columns;
     }
 
     /**

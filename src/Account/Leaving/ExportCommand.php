@@ -22,8 +22,8 @@ final readonly class ExportCommand
         #[Argument('The e-mail address of the owner')] string $owner,
         #[Argument('Where the ZIP goes')] string $archive,
     ): int {
-        $person = $this->people->findOneBy(['email' => $owner]);
-        if (null === $person || !$person->isOwner()) {
+        $person = $this->people->findOwner($owner);
+        if (null === $person) {
             $io->error("Nobody with the address $owner owns a studio here.");
 
             return Command::INVALID;

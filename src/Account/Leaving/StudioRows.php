@@ -79,7 +79,7 @@ final readonly class StudioRows
     /** @return iterable<array<string, mixed>> */
     public function of(Studio $studio, string $table): iterable
     {
-        $types = $this->columns($table);
+        $types = array_diff_key($this->columns($table), array_flip(self::LEFT_OUT));
         $documents = $this->documents($table);
         $wanted = implode(', ', array_map(static fn(string $column): string => "`$column`", array_keys($types)));
         $rows = $this->database->iterateAssociative(
@@ -122,8 +122,8 @@ final readonly class StudioRows
         });
     }
 
-    /** @return array<string, string> type by name of those that are written down */
-    private function columns(string $table): array
+    /** @return array<string, string> type by name, in their order */
+    public function columns(string $table): array
     {
         /** @var array<string, string> $columns */
         $columns = $this->database->fetchAllKeyValue(
@@ -131,7 +131,7 @@ final readonly class StudioRows
             [$table],
         );
 
-        return array_diff_key($columns, array_flip(self::LEFT_OUT));
+        return $columns;
     }
 
     /** @return list<string> the columns that hold JSON: MariaDB keeps it as long text that it checks */

@@ -26,7 +26,8 @@ final readonly class TransferAskedHandler
     public function __invoke(TransferAsked $message): void
     {
         $transfer = $this->transfers->find($message->transfer);
-        if (null === $transfer || TransferState::Waiting !== $transfer->state()) {
+        // What was under way when the machine stopped is begun again: nothing of it was kept.
+        if (null === $transfer || $transfer->state()->isOver()) {
             return;
         }
         $id = $transfer->id();

@@ -16,6 +16,7 @@ use App\Account\PersonRepository;
 use App\Account\Studio;
 use App\Account\Transfer\StudioTransfer;
 use App\Account\Transfer\StudioTransferRepository;
+use App\Account\Transfer\TransferAsked;
 use App\Account\Transfer\TransferAskedHandler;
 use App\Account\Transfer\TransferController;
 use App\Account\Transfer\TransferFolder;
@@ -23,6 +24,7 @@ use App\Account\Transfer\TransferState;
 use App\AtTheFrame\Photo;
 use App\AtTheFrame\PhotoRepository;
 use App\Quilt\Quilt;
+use App\Quilt\QuiltRepository;
 use Doctrine\ORM\EntityManagerInterface;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -213,6 +215,49 @@ final class ArrivingTest extends StudioTestCase
             ),
             'points to something that is not in the archive',
         ];
+    }
+
+    public function testWhatWasAskedForTwiceIsTakenInOnce(): void
+    {
+        $other = $this->studio('other@studio.example');
+        $this->quilt(self::entries());
+        $path = $this->export($this->owner->studio());
+        $import = $this->service(StudioImport::class);
+        $nothing = static function (int $done): void {};
+        $import->take($this->again($other), StudioArchive::open($path), $nothing);
+        try {
+            $import->take($this->again($other), StudioArchive::open($path), $nothing);
+            self::fail('It was taken in twice.');
+        } catch (UnreadableArchive $refused) {
+            self::assertSame('This studio is not empty.', $refused->getMessage());
+        }
+        self::assertSame(1, $this->service(QuiltRepository::class)->count(['studio' => $other->studio()]));
+        unlink($path);
+    }
+
+    /** The worker that wrote it was stopped half way. */
+    #[DataProvider('states')]
+    public function testOnlyWhatIsNotOverIsBegunAgain(TransferState $state, bool $isWritten): void
+    {
+        $this->quilt(self::entries());
+        $owner = $this->again($this->owner);
+        $transfer = new StudioTransfer($owner->studio(), $owner, false, new \DateTimeImmutable());
+        $transfers = $this->service(StudioTransferRepository::class);
+        $transfers->keep($transfer);
+        $transfers->tell($transfer->id(), $state, 40);
+        $this->service(EntityManagerInterface::class)->clear();
+        $this->service(TransferAskedHandler::class)(new TransferAsked($transfer->id()));
+
+        self::assertSame($isWritten, is_file($this->service(TransferFolder::class)->path($transfer->id())));
+    }
+
+    /** @return iterable<string, array{TransferState, bool}> */
+    public static function states(): iterable
+    {
+        yield 'waiting' => [TransferState::Waiting, true];
+        yield 'under way' => [TransferState::UnderWay, true];
+        yield 'done' => [TransferState::Done, false];
+        yield 'failed' => [TransferState::Failed, false];
     }
 
     public function testAStrangersMemberIsRefused(): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\AtTheFrame;
 
+use Intervention\Image\Decoders\BinaryImageDecoder;
 use Intervention\Image\Exceptions\RuntimeException;
 use Intervention\Image\ImageManager;
 
@@ -60,7 +61,7 @@ final readonly class PhotoMaker
     public function remade(string $bytes): ?array
     {
         try {
-            $picture = ImageManager::gd()->read($bytes);
+            $picture = ImageManager::gd()->read($bytes, BinaryImageDecoder::class);
         } catch (RuntimeException) {
             return null;
         }

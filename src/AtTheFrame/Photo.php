@@ -20,6 +20,9 @@ class Photo
     #[ORM\Column(type: Types::BLOB, length: 16_777_215)]
     private mixed $jpeg;
 
+    #[ORM\Column]
+    private int $bytes; // @phpstan-ignore property.onlyWritten (the repository sums it up)
+
     /** Whether it is still what was sent: that is shown to nobody. */
     #[ORM\Column]
     private bool $isRaw = true;
@@ -34,7 +37,7 @@ class Photo
         string $bytes,
     ) {
         $this->id = new Ulid();
-        $this->jpeg = $bytes;
+        $this->keep($bytes);
     }
 
     /** Of a problem at the frame. */
@@ -51,7 +54,7 @@ class Photo
 
     public function remake(string $jpeg, string $small): void
     {
-        $this->jpeg = $jpeg;
+        $this->keep($jpeg);
         $this->small = $small;
         $this->isRaw = false;
     }
@@ -78,6 +81,11 @@ class Photo
         $small = self::bytes($this->small);
 
         return '' === $small ? $this->jpeg() : $small;
+    }
+
+    private function keep(string $jpeg): void
+    {
+        [$this->jpeg, $this->bytes] = [$jpeg, \strlen($jpeg)];
     }
 
     private static function bytes(mixed $kept): string

@@ -34,7 +34,7 @@ final class PhotoRepository extends ServiceEntityRepository
     public function weigh(Studio $studio): int
     {
         return (int) $this->createQueryBuilder('p')
-            ->select('COALESCE(SUM(LENGTH(p.jpeg)), 0)')
+            ->select('COALESCE(SUM(p.bytes), 0)')
             ->join('p.quilt', 'q')
             ->where('q.studio = :studio')
             ->setParameter('studio', $studio->id(), 'ulid')

@@ -211,7 +211,7 @@ final readonly class StudioImport
         if (null === $jpeg || null !== $this->photos->fault($jpeg)) {
             return null;
         }
-        $row['jpeg'] = $jpeg;
+        [$row['jpeg'], $row['bytes']] = [$jpeg, \strlen($jpeg)];
         if (!isset($row['quilt_id']) && \is_string($row['run_id'] ?? null)) {
             // Of the version in which a photo was of a run alone.
             $run = $numbers->of($row['run_id']);

@@ -231,6 +231,23 @@ final class BagTest extends StudioTestCase
         self::assertStringContainsString('has 40 megapixels; up to 12', $page->filter('#mark_photo_error')->text());
     }
 
+    /** As much as the shelf holds, counted as each photo is kept: raw first, made anew then. */
+    public function testTheShelfTakesWhatItHasRoomFor(): void
+    {
+        $quilt = $this->quilt(self::entries());
+        [$photos, $shelf] = [$this->service(PhotoRepository::class), $this->service(PhotoShelf::class)];
+        $photo = Photo::ofQuilt($quilt, str_repeat('r', 900));
+        $photos->keep($photo);
+        self::assertSame(900, $photos->weigh($quilt->studio));
+        $photo->remake(str_repeat('m', 70), 's');
+        $photos->save();
+        self::assertSame(70, $photos->weigh($quilt->studio));
+        self::assertSame(0, $photos->weigh($this->studio('other@studio.example')->studio()));
+
+        self::assertTrue($shelf->hasRoom($quilt->studio, PhotoShelf::MOST_BYTES - 70));
+        self::assertFalse($shelf->hasRoom($quilt->studio, PhotoShelf::MOST_BYTES - 69));
+    }
+
     public function testWithoutASizeThereIsNoPlaceAndItSaysWhy(): void
     {
         $said = $this->browser

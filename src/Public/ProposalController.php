@@ -5,13 +5,8 @@ declare(strict_types=1);
 namespace App\Public;
 
 use App\Account\Person;
-use App\Bench\Plan\QueueChanges;
-use App\Quilt\Pinning\Deciding;
 use App\Quilt\Quilt;
 use App\Quilt\QuiltRepository;
-use App\Quilt\Sheet;
-use Doctrine\ORM\EntityManagerInterface;
-use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -52,50 +47,12 @@ final class ProposalController extends AbstractController
         #[CurrentUser] Person $person,
         Request $request,
         ProposalRepository $proposals,
-        EntityManagerInterface $entities,
-        Deciding $deciding,
-        ClockInterface $clock,
-        QueueChanges $queue,
+        ProposalDesk $desk,
     ): Response {
-        $quilt = $this->quilt($id, $person);
-        $chosen = array_flip(array_filter($request->getPayload()->all('paths'), \is_string(...)));
-        $said = $entities->wrapInTransaction(function () use (
-            $quilt,
-            $proposal,
-            $step,
-            $person,
-            $proposals,
-            $deciding,
-            $clock,
-            $chosen,
-        ): array {
-            $found = $proposals->findOneOf($quilt, $proposal) ?? throw $this->createNotFoundException();
-            if (!$proposals->decide($found, 'accept' === $step, $person->name(), $clock->now())) {
-                return ['fault', 'Somebody was there first: it is decided already.'];
-            }
-            $measures = 'accept' === $step ? array_intersect_key($found->measures, $chosen) : [];
-            $asked =
-                [] === $measures
-                    ? null
-                    : $deciding->change(
-                        $quilt,
-                        $person,
-                        static fn(Sheet $sheet): Sheet => ClientMeasures::laid($sheet, $measures),
-                    );
-            if (null !== $asked) {
-                $proposals->reopen($found);
-
-                return [
-                    'fault',
-                    'Something that was kept stands against it. Change it at the quilt, where it asks you.',
-                ];
-            }
-
-            return ['done', 'accept' === $step ? 'Taken over. Undo at the quilt takes it back.' : 'Refused.'];
-        });
-        // The bench asks nobody to read it any more.
-        $queue->ask($person->studio()->id());
-        $this->addFlash(...$said);
+        $found = $proposals->findOneOf($this->quilt($id, $person), $proposal) ?? throw $this->createNotFoundException();
+        $paths = array_values(array_filter($request->getPayload()->all('paths'), \is_string(...)));
+        $outcome = 'accept' === $step ? $desk->accept($found, $paths, $person) : $desk->refuse($found, $person);
+        $this->addFlash($outcome->isDone() ? 'done' : 'fault', $outcome->says());
 
         return $this->back($id);
     }

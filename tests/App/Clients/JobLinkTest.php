@@ -14,6 +14,8 @@ use App\Public\JobState;
 use App\Public\JobStates;
 use App\Public\Proposal;
 use App\Public\ProposalController;
+use App\Public\ProposalDesk;
+use App\Public\ProposalOutcome;
 use App\Public\ProposalRepository;
 use App\Public\ProposalShown;
 use App\Public\ProposalView;
@@ -35,6 +37,8 @@ use Tests\App\StudioTestCase;
 #[CoversClass(JobStates::class)]
 #[CoversClass(Proposal::class)]
 #[CoversClass(ProposalController::class)]
+#[CoversClass(ProposalDesk::class)]
+#[CoversClass(ProposalOutcome::class)]
 #[CoversClass(ProposalRepository::class)]
 #[CoversClass(ProposalShown::class)]
 #[CoversClass(ProposalView::class)]
@@ -179,6 +183,29 @@ final class JobLinkTest extends StudioTestCase
             $this->browser->followRedirect()->filter('[role=alert]')->text(),
         );
         self::assertSame('', $this->reloaded($quilt)->sheet()->text('backing/sides/top'));
+    }
+
+    /** A measure that would undo what the studio decided is not laid over it behind its back. */
+    public function testWhatAKeptDecisionStandsAgainstStaysOpen(): void
+    {
+        $quilt = $this->quilt([...self::rows(), ...self::entries('70 in', '89 in')]);
+        $this->listen();
+        $link = $this->link($quilt);
+        $page = $this->browser->request('GET', "/quilts/{$quilt->id()}/backing?try=extend");
+        $this->browser->submit($page->selectButton('Keep it')->form());
+        $strips = $this->reloaded($quilt)->sheet()->get('pins');
+        self::assertCount(2, (array) $strips);
+        $this->send($link, ['backing/sides/top' => '69 in']);
+        $this->browser->loginUser($this->owner);
+        $this->browser->request('GET', "/quilts/{$quilt->id()}/messages");
+        $form = $this->browser->getCrawler()->selectButton('Take over what is ticked')->form();
+        $this->browser->request('POST', $form->getUri(), [...$form->getPhpValues(), 'paths' => ['backing/sides/top']]);
+        $page = $this->browser->followRedirect();
+
+        self::assertStringContainsString('kept stands against it', $page->filter('[role=alert]')->text());
+        self::assertCount(1, $page->selectButton('Refuse'));
+        $sheet = $this->reloaded($quilt)->sheet();
+        self::assertSame(['70 in', $strips], [$sheet->text('backing/sides/top'), $sheet->get('pins')]);
     }
 
     public function testNonsenseIsToldAtItsFieldAndKept(): void

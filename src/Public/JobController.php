@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Public;
 
+use App\Account\LinkSecret;
 use App\AtTheFrame\PhotoShelf;
 use App\AtTheFrame\PhotosRefused;
 use App\Clients\Prep\PrepCards;
@@ -26,7 +27,7 @@ use Symfony\Component\Uid\Ulid;
     Route(
         '/job/{id}/{secret}',
         name: 'app_public_job',
-        requirements: ['id' => '[0-9A-HJKMNP-TV-Z]{26}', 'secret' => JobLinks::SECRET],
+        requirements: ['id' => '[0-9A-HJKMNP-TV-Z]{26}', 'secret' => LinkSecret::PATTERN],
     ),
 ]
 final class JobController extends AbstractController

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Public;
 
+use App\Account\LinkSecret;
 use App\Mail\Post;
 use App\Quilt\Quilt;
 use Psr\Clock\ClockInterface;
@@ -18,8 +19,6 @@ use Symfony\Component\Uid\Ulid;
  */
 final readonly class JobLinks
 {
-    public const SECRET = '[A-Za-z0-9_-]{43}';
-
     public function __construct(
         private JobLinkRepository $links,
         private Post $post,
@@ -64,6 +63,6 @@ final readonly class JobLinks
 
     private function secret(Ulid $id): string
     {
-        return rtrim(strtr(base64_encode(hash_hmac('sha256', "job-link $id", $this->secret, true)), '+/', '-_'), '=');
+        return LinkSecret::spelled(hash_hmac('sha256', "job-link $id", $this->secret, true));
     }
 }

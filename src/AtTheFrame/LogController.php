@@ -9,6 +9,7 @@ use App\Audit\AuditLog;
 use App\Audit\Happening;
 use App\Designs\DesignShelf;
 use App\Measure\CurrentUnits;
+use App\Platform\Download;
 use App\Quilt\Quilt;
 use App\Quilt\QuiltRepository;
 use App\Quilt\Subject;
@@ -19,7 +20,6 @@ use Schwung\Core\Measure\LengthWriter;
 use Schwung\Core\Running\EntryKind;
 use Schwung\Core\Running\JournalEntry;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
-use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
@@ -198,12 +198,10 @@ final class LogController extends AbstractController
         $log->note($person, Happening::Exported, $run->quilt->title() . ': log.csv');
         $view = $this->views->open($run);
 
-        return new Response(
+        return Download::of(
             (new LogCsv())->write($this->lines($view, $person)),
-            headers: [
-                'Content-Type' => 'text/csv; charset=UTF-8; header=present',
-                'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, 'log.csv'),
-            ],
+            'text/csv; charset=UTF-8; header=present',
+            'log.csv',
         );
     }
 

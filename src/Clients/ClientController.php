@@ -8,15 +8,14 @@ use App\Account\Person;
 use App\Account\Sure\Grave;
 use App\Audit\AuditLog;
 use App\Audit\Happening;
+use App\Platform\Download;
 use App\Public\ProposalRepository;
 use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\Form\FormError;
 use Symfony\Component\Form\FormInterface;
-use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
-use Symfony\Component\HttpFoundation\ResponseHeaderBag;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
@@ -133,14 +132,8 @@ final class ClientController extends AbstractController
     {
         $client = $this->find($id, $person);
         $log->note($person, Happening::Exported, $client->name() . ': client.json');
-        $response = new JsonResponse($this->folder->document($client));
-        $response->setEncodingOptions(\JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES);
-        $response->headers->set(
-            'Content-Disposition',
-            $response->headers->makeDisposition(ResponseHeaderBag::DISPOSITION_ATTACHMENT, 'client.json'),
-        );
 
-        return $response;
+        return Download::json($this->folder->document($client), 'client.json');
     }
 
     #[Route('/{id}/erase', name: 'erase', methods: ['GET', 'POST'])]

@@ -63,6 +63,16 @@ final readonly class PrintInk
     public function __construct(private LengthWriter $writer) {}
 
     /**
+     * As the source of a picture on paper, since nothing is fetched for a PDF.
+     *
+     * @param list<Shape> $shapes
+     */
+    public function asData(Canvas $canvas, array $shapes, float $millimetresWide): string
+    {
+        return 'data:image/svg+xml;base64,' . base64_encode($this->svg($canvas, $shapes, $millimetresWide));
+    }
+
+    /**
      * At its size on paper, so that whoever prints it need not scale it.
      *
      * @param list<Shape> $shapes

@@ -6,9 +6,9 @@ namespace App\Mail;
 
 use App\Account\Person;
 use App\Clients\Messages\ClientMessageRepository;
+use App\Platform\Download;
 use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
-use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
@@ -41,15 +41,10 @@ final class OutboxController extends AbstractController
     #[Route('/{id}/letter.eml', name: 'download', methods: ['GET'])]
     public function download(Ulid $id, #[CurrentUser] Person $person): Response
     {
-        return new Response(
+        return Download::of(
             $this->find($id, $person)->toMessage($this->post->sender()),
-            headers: [
-                'Content-Type' => 'message/rfc822',
-                'Content-Disposition' => HeaderUtils::makeDisposition(
-                    HeaderUtils::DISPOSITION_ATTACHMENT,
-                    'letter.eml',
-                ),
-            ],
+            'message/rfc822',
+            'letter.eml',
         );
     }
 

@@ -18,7 +18,7 @@ use Symfony\Component\HttpFoundation\RequestStack;
 final readonly class CurrentUnits
 {
     /** Under this name a request says in which units its answer is, whoever looks: a card for a client is in theirs. */
-    public const CHOSEN = '_units';
+    private const CHOSEN = '_units';
 
     public function __construct(private Security $security, private RequestStack $requests) {}
 
@@ -34,6 +34,20 @@ final readonly class CurrentUnits
             null === $request => UnitSystem::Inches,
             default => UsualUnits::of($request),
         };
+    }
+
+    /**
+     * Answers in the units that the request asks for, or in these.
+     *
+     * @param UnitSystem $usual of whoever the answer is for
+     */
+    public function choose(UnitSystem $usual): UnitSystem
+    {
+        $request = $this->requests->getCurrentRequest();
+        $units = UnitSystem::tryFrom($request?->query->getString('units') ?? '') ?? $usual;
+        $request?->attributes->set(self::CHOSEN, $units);
+
+        return $units;
     }
 
     public function writer(?UnitSystem $units = null): LengthWriter

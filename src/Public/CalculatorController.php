@@ -9,7 +9,6 @@ use App\Clients\Prep\PrepDrawer;
 use App\Clients\Prep\PrepInput;
 use App\Clients\Prep\PrepType;
 use App\Measure\CurrentUnits;
-use Schwung\Core\Measure\UnitSystem;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -35,11 +34,11 @@ final class CalculatorController extends AbstractController
         PublicThrottle $throttle,
         PrepCards $cards,
         PrepDrawer $drawer,
+        CurrentUnits $currentUnits,
     ): Response {
         $throttle->look($request);
         $front = $fronts->findCalculating($word) ?? throw $this->createNotFoundException();
-        $units = UnitSystem::tryFrom($request->query->getString('units')) ?? $front->studio->units();
-        $request->attributes->set(CurrentUnits::CHOSEN, $units);
+        $units = $currentUnits->choose($front->studio->units());
         $input = new PrepInput();
         $form = $this->createForm(PrepType::class, $input);
         if ($request->query->has('across') || $request->query->has('along')) {

@@ -44,6 +44,7 @@ final class JobController extends AbstractController
         private readonly PrepDates $dates,
         private readonly PrepDrawer $drawer,
         private readonly JobStates $states,
+        private readonly CurrentUnits $units,
     ) {}
 
     #[Route('', name: '', methods: ['GET'])]
@@ -69,7 +70,7 @@ final class JobController extends AbstractController
             return $this->closed();
         }
         $payload = $request->getPayload();
-        $units = $this->units($request, $link);
+        $units = $this->units($link);
         [$measures, $faults] = ClientMeasures::read($payload->all('m'), $units);
         $text = mb_substr(trim(mb_scrub($payload->getString('text'), 'UTF-8')), 0, self::MOST_LETTERS);
         $photo = $request->files->get('photo');
@@ -111,7 +112,7 @@ final class JobController extends AbstractController
         ?string $fault = null,
         array $faults = [],
     ): Response {
-        $units = $this->units($request, $link);
+        $units = $this->units($link);
         $preparation = $this->preparations->of($link->quilt, $units);
         $state = $this->states->of($link->quilt, $preparation);
         $card = $this->cards->ofQuilt($link->quilt, $units);
@@ -168,13 +169,8 @@ final class JobController extends AbstractController
         );
     }
 
-    private function units(Request $request, JobLink $link): UnitSystem
+    private function units(JobLink $link): UnitSystem
     {
-        $units =
-            UnitSystem::tryFrom($request->query->getString('units')) ??
-            ($link->quilt->whose()?->units() ?? $link->quilt->studio->units());
-        $request->attributes->set(CurrentUnits::CHOSEN, $units);
-
-        return $units;
+        return $this->units->choose($link->quilt->whose()?->units() ?? $link->quilt->studio->units());
     }
 }

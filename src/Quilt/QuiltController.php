@@ -8,6 +8,7 @@ use App\Account\Person;
 use App\Audit\AuditLog;
 use App\Audit\Happening;
 use App\Measure\CurrentUnits;
+use App\Platform\Download;
 use App\Platform\OwnPath;
 use App\Quilt\Loading\Questions;
 use App\Quilt\Pinning\Asked;
@@ -17,11 +18,8 @@ use Schwung\Core\Exchange\PlanWriter;
 use Schwung\Core\Measure\UnitSystem;
 use Schwung\Core\Practice\Hand;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
-use Symfony\Component\HttpFoundation\HeaderUtils;
-use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
-use Symfony\Component\HttpFoundation\ResponseHeaderBag;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
@@ -181,7 +179,7 @@ final class QuiltController extends AbstractController
     }
 
     #[Route('/job.json', name: 'job', methods: ['GET'])]
-    public function job(Ulid $id, #[CurrentUser] Person $person, AuditLog $log): JsonResponse
+    public function job(Ulid $id, #[CurrentUser] Person $person, AuditLog $log): Response
     {
         $quilt = $this->quilt($id, $person);
         $log->note($person, Happening::Exported, $quilt->title() . ': job.json');
@@ -189,21 +187,21 @@ final class QuiltController extends AbstractController
         // Whose steps they are goes along, so that the command tells them as the page does.
         $hand = $person->body()->hand;
 
-        return $this->download(
+        return Download::json(
             Hand::Right === $hand ? $document : Members::with($document, ['load', 'habits', 'hand'], $hand->value),
             'job.json',
         );
     }
 
     #[Route('/plan.json', name: 'plan', methods: ['GET'])]
-    public function plan(Ulid $id, #[CurrentUser] Person $person, Preparations $preparations): JsonResponse
+    public function plan(Ulid $id, #[CurrentUser] Person $person, Preparations $preparations): Response
     {
         $preparation = $preparations->of($this->quilt($id, $person), $this->units->system());
         if (null === $preparation->kept()) {
             throw $this->createNotFoundException('There is no plan before top and backing are measured.');
         }
 
-        return $this->download((new PlanWriter($preparation))->document(), 'plan.json');
+        return Download::json((new PlanWriter($preparation))->document(), 'plan.json');
     }
 
     #[Route('/design.svg', name: 'laid', methods: ['GET'])]
@@ -214,16 +212,7 @@ final class QuiltController extends AbstractController
             $preparations->of($quilt, $this->units->system())->laid() ??
             throw $this->createNotFoundException('No row design is laid on this quilt.');
 
-        return new Response(
-            (new LaidDesignWriter())->write($laid, $quilt->title()),
-            headers: [
-                'Content-Type' => 'image/svg+xml',
-                'Content-Disposition' => HeaderUtils::makeDisposition(
-                    HeaderUtils::DISPOSITION_ATTACHMENT,
-                    'design.svg',
-                ),
-            ],
-        );
+        return Download::of((new LaidDesignWriter())->write($laid, $quilt->title()), 'image/svg+xml', 'design.svg');
     }
 
     /** New quilts of this studio begin with the ways that this one is loaded by. */
@@ -311,18 +300,5 @@ final class QuiltController extends AbstractController
             : $this->render('quilt/stage.html.twig', ['workspace' => $workspace]);
 
         return $response->setVary('HX-Request');
-    }
-
-    /** @param array<string, mixed> $document */
-    private function download(array $document, string $name): JsonResponse
-    {
-        $response = new JsonResponse($document);
-        $response->setEncodingOptions(\JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES);
-        $response->headers->set(
-            'Content-Disposition',
-            $response->headers->makeDisposition(ResponseHeaderBag::DISPOSITION_ATTACHMENT, $name),
-        );
-
-        return $response;
     }
 }

@@ -7,14 +7,13 @@ namespace App\Clients\Home;
 use App\Account\Person;
 use App\Clients\Bag\IntakeRepository;
 use App\Measure\CurrentUnits;
+use App\Platform\Download;
 use App\Quilt\Loading\Paper;
 use App\Quilt\Loading\Pdf;
 use App\Quilt\Quilt;
 use App\Quilt\QuiltRepository;
 use Psr\Clock\ClockInterface;
-use Schwung\Core\Measure\UnitSystem;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
-use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -30,6 +29,7 @@ final class HomeController extends AbstractController
         private readonly QuiltRepository $quilts,
         private readonly HandOvers $handOvers,
         private readonly IntakeRepository $intakes,
+        private readonly CurrentUnits $units,
     ) {}
 
     #[Route('/home', name: '', methods: ['GET'])]
@@ -85,13 +85,10 @@ final class HomeController extends AbstractController
     public function sheet(Ulid $id, #[CurrentUser] Person $person, Request $request, Pdf $pdf): Response
     {
         $quilt = $this->quilt($id, $person);
-        $request->attributes->set(
-            CurrentUnits::CHOSEN,
-            UnitSystem::tryFrom($request->query->getString('units')) ?? ($quilt->whose()?->units() ?? $person->units()),
-        );
+        $this->units->choose($quilt->whose()?->units() ?? $person->units());
         $paper = Paper::tryFrom($request->query->getString('paper')) ?? Paper::at($person->studio()->timeZone());
 
-        return new Response(
+        return Download::of(
             $pdf->of(
                 $this->renderView('home/pdf.html.twig', [
                     'home' => $this->handOvers->of($quilt),
@@ -99,13 +96,8 @@ final class HomeController extends AbstractController
                 ]),
                 $paper,
             ),
-            headers: [
-                'Content-Type' => 'application/pdf',
-                'Content-Disposition' => HeaderUtils::makeDisposition(
-                    HeaderUtils::DISPOSITION_ATTACHMENT,
-                    'your-quilt.pdf',
-                ),
-            ],
+            Pdf::TYPE,
+            'your-quilt.pdf',
         );
     }
 

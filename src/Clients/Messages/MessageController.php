@@ -73,7 +73,7 @@ final class MessageController extends AbstractController
         $input = new MessageInput();
         if (!$request->isMethod('POST')) {
             // Its figures are the client's own, in their units.
-            $request->attributes->set(CurrentUnits::CHOSEN, $quilt->whose()?->units() ?? $person->units());
+            $this->units->choose($quilt->whose()?->units() ?? $person->units());
             [$input->subject, $input->text] = $sentences->write($kind, $quilt, $person->name());
             $input->recipient = $quilt->whose()?->email() ?? '';
             $input->key = (string) new Ulid();

@@ -10,6 +10,7 @@ use App\Drawing\Picture;
 use App\Drawing\PrintInk;
 use App\Frames\StudioFrameRepository;
 use App\Measure\CurrentUnits;
+use App\Platform\Download;
 use App\Public\JobLinks;
 use App\Public\StudioFrontRepository;
 use App\Quilt\Loading\Paper;
@@ -17,9 +18,7 @@ use App\Quilt\Loading\Pdf;
 use App\Quilt\Quilt;
 use App\Quilt\QuiltRepository;
 use Schwung\Core\Bringing\PrepCard;
-use Schwung\Core\Measure\UnitSystem;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
-use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -50,7 +49,7 @@ final class PrepController extends AbstractController
         PrepDates $dates,
     ): Response {
         $quilt = $quilts->findOneOf($person->studio(), $id) ?? throw $this->createNotFoundException();
-        $units = $this->units($request, $quilt->whose()?->units() ?? $person->units());
+        $units = $this->units->choose($quilt->whose()?->units() ?? $person->units());
         $card = $this->cards->ofQuilt($quilt, $units);
 
         return $this->answer($request, $person, $card, [
@@ -65,7 +64,7 @@ final class PrepController extends AbstractController
     #[Route('/clients/prep-card.pdf', name: 'app_clients_prep_size_pdf', methods: ['GET'], priority: 1)]
     public function size(#[CurrentUser] Person $person, Request $request, StudioFrameRepository $frames): Response
     {
-        $units = $this->units($request, $person->units());
+        $units = $this->units->choose($person->units());
         $input = new PrepInput();
         $form = $this->createForm(PrepType::class, $input, ['frames' => $frames->findOf($person->studio())]);
         if ($request->query->has('across') || $request->query->has('along')) {
@@ -103,7 +102,7 @@ final class PrepController extends AbstractController
         }
         $paper = Paper::tryFrom($request->query->getString('paper')) ?? Paper::at($person->studio()->timeZone());
 
-        return new Response(
+        return Download::of(
             $this->pdf->of(
                 $this->renderView('prep/pdf.html.twig', [
                     ...$facts,
@@ -114,13 +113,8 @@ final class PrepController extends AbstractController
                 ]),
                 $paper,
             ),
-            headers: [
-                'Content-Type' => 'application/pdf',
-                'Content-Disposition' => HeaderUtils::makeDisposition(
-                    HeaderUtils::DISPOSITION_ATTACHMENT,
-                    'prep-card.pdf',
-                ),
-            ],
+            Pdf::TYPE,
+            'prep-card.pdf',
         );
     }
 
@@ -134,17 +128,6 @@ final class PrepController extends AbstractController
 
     private function image(Picture $picture): string
     {
-        return 'data:image/svg+xml;base64,' .
-            base64_encode(
-                (new PrintInk($this->units->writer()))->svg($picture->canvas, $picture->shapes, self::DRAWING_MM),
-            );
-    }
-
-    private function units(Request $request, UnitSystem $usual): UnitSystem
-    {
-        $units = UnitSystem::tryFrom($request->query->getString('units')) ?? $usual;
-        $request->attributes->set(CurrentUnits::CHOSEN, $units);
-
-        return $units;
+        return (new PrintInk($this->units->writer()))->asData($picture->canvas, $picture->shapes, self::DRAWING_MM);
     }
 }

@@ -13,6 +13,7 @@ use App\Drawing\Picture;
 use App\Drawing\PrintInk;
 use App\Mail\Post;
 use App\Measure\CurrentUnits;
+use App\Platform\Download;
 use App\Quilt\Drawing\BedDrawing;
 use App\Quilt\QuiltRepository;
 use App\Quilt\Sheet;
@@ -23,7 +24,6 @@ use App\Quilt\Workspace;
 use App\Quilt\Workspaces;
 use Schwung\Core\Practice\Purpose;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
-use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
@@ -79,7 +79,7 @@ final class LoadSheetController extends AbstractController
             $images[$name] = $this->image($drawing, self::wide($name, $scale));
         }
 
-        return $this->asFile(
+        return Download::of(
             $pdf->of(
                 $this->renderView('load/pdf.html.twig', [
                     'workspace' => $workspace,
@@ -93,6 +93,7 @@ final class LoadSheetController extends AbstractController
                 ]),
                 $paper,
             ),
+            Pdf::TYPE,
             'load-sheet.pdf',
         );
     }
@@ -109,7 +110,7 @@ final class LoadSheetController extends AbstractController
         $quilt = $this->quilts->findOneOf($person->studio(), $id) ?? throw $this->createNotFoundException();
         $workspace = $this->workspaces->open($quilt, new View('load'));
 
-        return $this->asFile(
+        return Download::of(
             $pdf->of(
                 $this->renderView('load/label.html.twig', [
                     'workspace' => $workspace,
@@ -119,6 +120,7 @@ final class LoadSheetController extends AbstractController
                 ]),
                 self::LABEL,
             ),
+            Pdf::TYPE,
             'label.pdf',
         );
     }
@@ -206,7 +208,6 @@ final class LoadSheetController extends AbstractController
         return isset(self::WIDTHS[$name]) ? (int) (self::WIDTHS[$name] * $scale) : self::RAIL_WIDTH;
     }
 
-    /** As data, since nothing is fetched for a PDF. */
     private function image(BedDrawing|Picture $drawing, int $millimetresWide): string
     {
         $shapes =
@@ -218,8 +219,7 @@ final class LoadSheetController extends AbstractController
                     ...$drawing->shapes()->above(false),
                 ];
 
-        return 'data:image/svg+xml;base64,' .
-            base64_encode((new PrintInk($this->units->writer()))->svg($drawing->canvas, $shapes, $millimetresWide));
+        return (new PrintInk($this->units->writer()))->asData($drawing->canvas, $shapes, $millimetresWide);
     }
 
     /** @return array<string, BedDrawing|Picture> */
@@ -234,16 +234,5 @@ final class LoadSheetController extends AbstractController
             'side' => $this->pictures->side($setup, 1),
             ...$this->pictures->rails($workspace->preparation, $this->units->system()),
         ];
-    }
-
-    private function asFile(string $bytes, string $name): Response
-    {
-        return new Response(
-            $bytes,
-            headers: [
-                'Content-Type' => 'application/pdf',
-                'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, $name),
-            ],
-        );
     }
 }

@@ -12,6 +12,7 @@ use Symfony\Component\Filesystem\Filesystem;
 /** Makes a PDF of a page that carries its own styles and pictures; nothing is fetched, nothing is run. */
 final readonly class Pdf
 {
+    public const TYPE = 'application/pdf';
     /** The typeface of the pages, cut out for paper when the scripts are built: by what a page calls it. */
     public const FONTS = [
         'normal normal' => 'paper-regular.ttf',

@@ -10,6 +10,8 @@ use Schwung\Core\Measure\Length;
 final readonly class Profile
 {
     public const LEAST = 3;
+    /** What a tape shows. */
+    private const SEEN_INCHES = 0.125;
 
     private function __construct(
         public Usual $lackedAcross,
@@ -32,15 +34,14 @@ final readonly class Profile
         if ($count < self::LEAST) {
             return null;
         }
-        $mean = array_sum(array_column($quilts, 'fullness')) / $count;
-        $squares = array_sum(array_map(static fn(Brought $quilt): float => ($quilt->fullness - $mean) ** 2, $quilts));
+        [$fullness, $spread] = Usual::ofNumbers(array_column($quilts, 'fullness'));
 
         return new self(
             Usual::of(array_column($quilts, 'lackedAcross')),
             Usual::of(array_column($quilts, 'lackedAlong')),
             Usual::of(array_column($quilts, 'lost')),
-            $mean,
-            sqrt($squares / ($count - 1)),
+            $fullness,
+            $spread,
             $count,
         );
     }
@@ -48,7 +49,7 @@ final readonly class Profile
     /** Whether their backings usually lack anything that a tape shows. */
     public function lacks(): bool
     {
-        $seen = Length::inches(0.125);
+        $seen = Length::inches(self::SEEN_INCHES);
 
         return !$this->lackedAcross->mean->isShorterThan($seen) || !$this->lackedAlong->mean->isShorterThan($seen);
     }

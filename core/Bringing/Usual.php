@@ -14,15 +14,24 @@ final readonly class Usual
     /** @param non-empty-list<Length> $lengths */
     public static function of(array $lengths): self
     {
-        $count = \count($lengths);
-        $sizes = array_map(static fn(Length $length): float => $length->toMillimetres(), $lengths);
-        $mean = array_sum($sizes) / $count;
-        $squares = array_sum(array_map(static fn(float $size): float => ($size - $mean) ** 2, $sizes));
-
-        return new self(
-            Length::millimetres($mean),
-            Length::millimetres($count > 1 ? sqrt($squares / ($count - 1)) : 0.0),
-            $count,
+        [$mean, $spread] = self::ofNumbers(
+            array_map(static fn(Length $length): float => $length->toMillimetres(), $lengths),
         );
+
+        return new self(Length::millimetres($mean), Length::millimetres($spread), \count($lengths));
+    }
+
+    /**
+     * @param non-empty-list<float> $numbers
+     *
+     * @return array{float, float} the mean and the standard deviation; of a single one that is nothing
+     */
+    public static function ofNumbers(array $numbers): array
+    {
+        $count = \count($numbers);
+        $mean = array_sum($numbers) / $count;
+        $squares = array_sum(array_map(static fn(float $number): float => ($number - $mean) ** 2, $numbers));
+
+        return [$mean, $count > 1 ? sqrt($squares / ($count - 1)) : 0.0];
     }
 }

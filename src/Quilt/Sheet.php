@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Quilt;
 
 use Schwung\Core\Job\Entries;
+use Schwung\Core\Measure\Length;
 
 /**
  * What has been entered for a quilt, word for word, in the shape of a job document.
@@ -96,6 +97,17 @@ final readonly class Sheet
         }
 
         return $sheet;
+    }
+
+    /** A top that is so wide and so long everywhere. */
+    public function withTop(Length $across, Length $along): self
+    {
+        $text = static fn(Length $length): string => \sprintf('%.3F mm', $length->toMillimetres());
+
+        return $this->withAll([
+            ...array_fill_keys(['top/widths/top', 'top/widths/middle', 'top/widths/bottom'], $text($across)),
+            ...array_fill_keys(['top/lengths/left', 'top/lengths/middle', 'top/lengths/right'], $text($along)),
+        ]);
     }
 
     /** For another quilt like it: without what was decided, marked or unpacked of this one. */

@@ -33,11 +33,7 @@ final class WhenInput
 
     public function sheet(): Sheet
     {
-        $text = static fn(?Length $length): string => \sprintf('%.1F mm', $length?->toMillimetres() ?? 0.0);
-        $sheet = Sheet::blank()->withAll([
-            ...array_fill_keys(['top/widths/top', 'top/widths/middle', 'top/widths/bottom'], $text($this->across)),
-            ...array_fill_keys(['top/lengths/left', 'top/lengths/middle', 'top/lengths/right'], $text($this->along)),
-        ]);
+        $sheet = Sheet::blank()->withTop($this->across ?? Length::zero(), $this->along ?? Length::zero());
 
         return isset(self::ROW_INCHES[$this->kind])
             ? $sheet->withAll([

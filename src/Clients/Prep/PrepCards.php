@@ -49,11 +49,9 @@ final readonly class PrepCards
         UnitSystem $units,
     ): PrepCard {
         $quilt = new Quilt($studio, (string) new Ulid(), 'A top', '', null, null);
-        $sheet = Sheet::blank()->withAll([
-            ...Ways::of($studio, $frame)->all(),
-            ...array_fill_keys(['top/widths/top', 'top/widths/middle', 'top/widths/bottom'], self::text($across)),
-            ...array_fill_keys(['top/lengths/left', 'top/lengths/middle', 'top/lengths/right'], self::text($along)),
-        ]);
+        $sheet = Sheet::blank()
+            ->withAll(Ways::of($studio, $frame)->all())
+            ->withTop($across, $along);
         $frames = null === $frame ? $this->frames->findOf($studio) : [$frame];
 
         return $this->card($quilt, $sheet, $frames, null, $units) ?? throw new \LogicException('Its size is known.');
@@ -74,10 +72,5 @@ final readonly class PrepCards
                 );
 
         return null === $prepared[0][1]->required() ? null : (new PrepRule($units))->card($prepared, $profile);
-    }
-
-    private static function text(Length $length): string
-    {
-        return \sprintf('%.3F mm', $length->toMillimetres());
     }
 }

@@ -89,11 +89,10 @@ final class HomeTest extends StudioTestCase
                 'off[leftovers]' => 'two strips',
             ]),
         );
-        $said = $this->browser
-            ->request('GET', "/quilts/{$quilt->id()}/home")
-            ->filter('main')
-            ->text();
+        $page = $this->browser->request('GET', "/quilts/{$quilt->id()}/home")->filter('main');
+        $said = $page->text();
 
+        self::assertStringContainsString('85 in', $page->filter('details.figures')->text());
         self::assertStringContainsString('It measures now 66 in (167.7 cm) × 85 in (215.9 cm)', $said);
         self::assertStringContainsString('312 in', $said);
         self::assertStringContainsString('Leftovers in the bag: two strips.', $said);

@@ -25,6 +25,7 @@ use App\Public\StudioFrontRepository;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Schwung\Core\Measure\UnitSystem;
+use Symfony\Component\DomCrawler\Crawler;
 use Tests\App\Bench\QueueTestCase;
 
 #[CoversClass(CalculatorController::class)]
@@ -55,7 +56,30 @@ final class PrepTest extends QueueTestCase
         self::assertStringContainsString('96 in (243.9 cm)', $card->text());
         self::assertStringContainsString('4 in (10.2 cm) must show at one open side', $card->text());
         self::assertStringContainsString('four', $card->filter('details')->text());
+        self::assertStringContainsString('Batting so long: 87 ¼ in top', $card->filter('details')->text());
         self::assertCount(3, $card->filter('table')->eq(1)->filter('tr')->slice(1));
+    }
+
+    /** Inside the top where it is large enough, below the drawing where it is not. */
+    #[DataProvider('tops')]
+    public function testTheNameOfTheTopStandsClearOfItsEdges(string $across, string $along, bool $isInside): void
+    {
+        $named = $this->browser
+            ->request('GET', "/clients/prep-card?across=$across+in&along=$along+in")
+            ->filter('figure')
+            ->each(static fn(Crawler $figure): array => $figure->filter('text')->extract(['_text']));
+
+        self::assertSame($isInside, \in_array('your top', $named[0], true));
+        self::assertSame(!$isInside, \in_array('your top on its backing', $named[0], true));
+        self::assertSame($isInside, \in_array('your top', $named[1], true));
+    }
+
+    /** @return iterable<string, array{string, string, bool}> */
+    public static function tops(): iterable
+    {
+        yield 'usual' => ['68', '87', true];
+        yield 'narrow' => ['20', '110', false];
+        yield 'flat' => ['118', '12', false];
     }
 
     public function testACardIsInTheUnitsOfItsClient(): void

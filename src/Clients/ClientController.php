@@ -128,12 +128,12 @@ final class ClientController extends AbstractController
 
     /** All that is kept of a client, for whoever asks what that is. */
     #[Route('/{id}/client.json', name: 'export', methods: ['GET'])]
-    public function export(Ulid $id, #[CurrentUser] Person $person, AuditLog $log): Response
+    public function export(Ulid $id, #[CurrentUser] Person $person, AuditLog $log, ClientDocument $document): Response
     {
         $client = $this->find($id, $person);
         $log->note($person, Happening::Exported, $client->name() . ': client.json');
 
-        return Download::json($this->folder->document($client), 'client.json');
+        return Download::json($document->of($client), 'client.json');
     }
 
     #[Route('/{id}/erase', name: 'erase', methods: ['GET', 'POST'])]

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Clients;
 
 use App\Quilt\Quilt;
-use App\Quilt\Subject;
 use Schwung\Core\Bringing\Profile;
 
 /** What is kept under a client's name: their quilts, what is still open, and what their cloth is usually like. */
@@ -28,31 +27,6 @@ final readonly class ClientFolder
     public function profileOf(?Client $client): ?Profile
     {
         return null === $client ? null : self::profile($this->clients->findQuilts($client));
-    }
-
-    /** @return array<string, mixed> all of it, as a document */
-    public function document(Client $client): array
-    {
-        return [
-            'format' => 'schwung/client',
-            'version' => 1,
-            'name' => $client->name(),
-            'email' => $client->email(),
-            'phone' => $client->phone(),
-            'address' => $client->address(),
-            'units' => $client->units()->value,
-            'wishes' => (object) $client->wishes()->toArray(),
-            'note' => $client->note(),
-            'since' => $client->since->format(\DATE_ATOM),
-            'quilts' => array_map(
-                static fn(Quilt $quilt): array => [
-                    'number' => $quilt->number(),
-                    'due' => $quilt->due()?->format('Y-m-d'),
-                    'job' => Subject::of($quilt)->job($client->studio->units())->toArray(),
-                ],
-                $this->clients->findQuilts($client),
-            ),
-        ];
     }
 
     /** @param list<Quilt> $quilts */

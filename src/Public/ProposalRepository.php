@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Public;
 
 use App\Account\Studio;
+use App\AtTheFrame\Photo;
 use App\Clients\Client;
 use App\Platform\KeepsRecords;
 use App\Quilt\Quilt;
@@ -97,9 +98,19 @@ final class ProposalRepository extends ServiceEntityRepository
         return $quilts;
     }
 
-    /** What a client sent goes with them, and their links open nothing any more. */
+    /** What a client sent goes with them, their photos too, and their links open nothing any more. */
     public function forget(Client $client): void
     {
+        $this->getEntityManager()
+            ->createQuery(
+                'DELETE FROM ' .
+                    Photo::class .
+                    ' f WHERE f.id IN (SELECT IDENTITY(p.photo) FROM ' .
+                    Proposal::class .
+                    ' p JOIN p.quilt q WHERE q.whose = :client)',
+            )
+            ->setParameter('client', $client->id(), 'ulid')
+            ->execute();
         foreach ([Proposal::class, JobLink::class] as $record) {
             $this->getEntityManager()
                 ->createQuery(

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\App\Clients;
 
+use App\AtTheFrame\Photo;
+use App\AtTheFrame\PhotoRepository;
+use App\Clients\ClientBook;
+use App\Clients\ClientDocument;
 use App\Public\ClientMeasures;
 use App\Public\FrontInput;
 use App\Public\JobController;
@@ -26,12 +30,14 @@ use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\DomCrawler\Crawler;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
+use Symfony\Component\Uid\Ulid;
 use Tests\App\StudioTestCase;
 
 #[CoversClass(ClientMeasures::class)]
 #[CoversClass(JobController::class)]
 #[CoversClass(JobLink::class)]
 #[CoversClass(JobLinkRepository::class)]
+#[CoversClass(ClientDocument::class)]
 #[CoversClass(JobLinks::class)]
 #[CoversClass(JobState::class)]
 #[CoversClass(JobStates::class)]
@@ -246,6 +252,35 @@ final class JobLinkTest extends StudioTestCase
 
         self::assertCount(1, $sent);
         self::assertSame('image/jpeg', getimagesizefromstring((string) $sent[0]->photo?->jpeg())['mime'] ?? '');
+    }
+
+    /** All that is kept names what they sent and what was sent to them; erased, nothing of it stays. */
+    public function testWhatAClientSentIsInTheirDocumentAndGoesWithThem(): void
+    {
+        $quilt = $this->quilt();
+        $photo = Photo::ofQuilt($quilt, 'as it came');
+        $photo->remake('made anew', 'small');
+        $kept = Photo::ofQuilt($quilt, 'of the studio');
+        $measures = ['batting/width' => '70 in'];
+        $sent = new Proposal(new Ulid(), $quilt, $measures, 'Look at this.', $photo, new \DateTimeImmutable());
+        $this->service(PhotoRepository::class)->keep($photo);
+        $this->service(PhotoRepository::class)->keep($kept);
+        $this->service(ProposalRepository::class)->keep($sent);
+        $client = $quilt->whose();
+        self::assertNotNull($client);
+        $document = $this->service(ClientDocument::class)->of($client);
+        self::assertSame(
+            ['text' => 'Look at this.', 'photo' => base64_encode('made anew')],
+            array_intersect_key($document['quilts'][0]['sent_by_the_client'][0], ['text' => 1, 'photo' => 1]),
+        );
+        self::assertEquals((object) $measures, $document['quilts'][0]['sent_by_the_client'][0]['measures']);
+
+        $this->service(ClientBook::class)->erase($client);
+        $photos = $this->service(PhotoRepository::class)->findBy(['quilt' => $quilt->id()]);
+        self::assertSame(
+            [(string) $kept->id()],
+            array_map(static fn(Photo $one): string => (string) $one->id(), $photos),
+        );
     }
 
     public function testAFloodIsStopped(): void

@@ -19,6 +19,7 @@ use App\Quilt\Quilt;
 use App\Quilt\QuiltEntry;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\DomCrawler\Crawler;
 use Tests\App\Account\AtTheDoor;
 use Tests\App\StudioTestCase;
 
@@ -207,8 +208,15 @@ final class ClientTest extends StudioTestCase
         ]);
         $page = "/clients/{$quilts[0]->whose()?->id()}";
         // Eight over a top of 68 is 76: one had two to spare, one lacked two, one three.
-        $said = $this->browser->request('GET', $page)->filter('section[aria-labelledby=profile]')->text();
-        self::assertStringContainsString('1 ⅝ in ± 1 ½ in', $said);
+        $profile = $this->browser->request('GET', $page)->filter('section[aria-labelledby=profile]');
+        self::assertStringContainsString('1 ⅝ in ± 1 ½ in', $profile->text());
+        // It opens to what each of them was like, the last first.
+        self::assertSame(
+            ['short 3 in side to side', 'short 2 in side to side', 'short 0 in side to side'],
+            $profile
+                ->filter('details li span')
+                ->each(static fn(Crawler $line): string => strtok($line->text(), ',') ?: ''),
+        );
     }
 
     public function testTwoQuiltsTellNothingYet(): void

@@ -19,6 +19,8 @@ final readonly class DocumentCommand
         'schwung:plan' => PlanAnswer::class,
         'schwung:leader' => LeaderAnswer::class,
         'schwung:drift' => DriftAnswer::class,
+        'schwung:roll' => RollAnswer::class,
+        'schwung:line' => LineAnswer::class,
         'schwung:queue' => QueueAnswer::class,
         'schwung:diagnose' => DiagnosisAnswer::class,
         'schwung:evaluate' => EvaluationAnswer::class,

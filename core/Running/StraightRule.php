@@ -6,28 +6,31 @@ namespace Schwung\Core\Running;
 
 use Schwung\Core\Measure\Length;
 
-/**
- * Rule 20 at three places: how far an edge or a seam lies off the line, at its left, centre and right, toward the quilter
- * positive. The slope over the width is the right less the left; where that is no more than an eighth, the middle may bow.
- */
+/** Rule 20 at three places, as an edge or a seam is read in the bed: at its left, its centre and its right. */
 final readonly class StraightRule
 {
-    private const FORGIVEN_INCHES = 0.125;
+    /** Any width does: the slope is asked for over the whole of it. */
+    private const HALF = 100;
 
     public function judge(Length $left, Length $centre, Length $right): Straightness
     {
-        $slope = $right->minus($left);
-        $bow = $centre->minus($left->plus($right)->half());
+        $half = Length::inches(self::HALF);
+        $line = (new LineRule())->judge(
+            [
+                new LineReading($half->negated(), $left),
+                new LineReading(Length::zero(), $centre),
+                new LineReading($half, $right),
+            ],
+            $half->times(2),
+        );
 
-        return match (true) {
-            self::isOff($slope) => new Straightness(StraightState::Move, $slope),
-            self::isOff($bow) => new Straightness(StraightState::Bowed, $bow),
-            default => new Straightness(StraightState::Straight, Length::zero()),
-        };
-    }
-
-    private static function isOff(Length $length): bool
-    {
-        return $length->absolute()->isLongerThan(Length::inches(self::FORGIVEN_INCHES));
+        return new Straightness(
+            $line->state,
+            match ($line->state) {
+                StraightState::Move => $line->overWidth,
+                StraightState::Bowed => $line->bow ?? Length::zero(),
+                StraightState::Straight => Length::zero(),
+            },
+        );
     }
 }

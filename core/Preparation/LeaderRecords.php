@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Preparation;
 
+use Schwung\Core\Leader\CommonTilt;
+use Schwung\Core\Leader\LeaderVerdict;
 use Schwung\Core\Leader\PastLoad;
 use Schwung\Core\Material\End;
 
@@ -18,4 +20,10 @@ interface LeaderRecords
 
     /** Of the take-up leader; null where there is none. */
     public function loadsSinceCheck(): ?int;
+
+    /** The worst of the last checks of all leaders; null where none was checked. */
+    public function verdict(): ?LeaderVerdict;
+
+    /** What the leaders have in common, of checks that lie near each other; null where fewer than two were checked. */
+    public function commonTilt(): ?CommonTilt;
 }

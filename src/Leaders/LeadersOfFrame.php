@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Leaders;
 
 use App\Frames\StudioFrame;
+use Schwung\Core\Leader\CommonTilt;
+use Schwung\Core\Leader\LeaderVerdict;
 use Schwung\Core\Material\End;
 use Schwung\Core\Preparation\LeaderRecords;
 
@@ -31,6 +33,16 @@ final class LeadersOfFrame implements LeaderRecords
     public function loadsSinceCheck(): ?int
     {
         return $this->leaders()?->at(End::Lead)?->loadsSinceInspection();
+    }
+
+    public function verdict(): ?LeaderVerdict
+    {
+        return null === $this->frame ? null : $this->leaders()?->verdict($this->frame->measures()->bed());
+    }
+
+    public function commonTilt(): ?CommonTilt
+    {
+        return null === $this->frame ? null : $this->leaders()?->commonTilt($this->frame->measures()->bed());
     }
 
     private function leaders(): ?FrameLeaders

@@ -21,6 +21,12 @@ enum Roller: string
         };
     }
 
+    /** Whether its leader hangs from the rear, so that its free edge lies toward the quilter. */
+    public function hangsForward(): bool
+    {
+        return self::TakeUp === $this;
+    }
+
     public function words(): string
     {
         return match ($this) {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Season;
 
+use Schwung\Core\Leader\CommonTilt;
+use Schwung\Core\Leader\LeaderVerdict;
 use Schwung\Core\Leader\PastLoad;
 use Schwung\Core\Material\End;
 use Schwung\Core\Measure\Length;
@@ -35,5 +37,15 @@ final readonly class SeasonLeaders implements LeaderRecords
     public function loadsSinceCheck(): int
     {
         return [0, 19, 20, 35][intdiv($this->number, 3) % 4];
+    }
+
+    public function verdict(): ?LeaderVerdict
+    {
+        return null;
+    }
+
+    public function commonTilt(): ?CommonTilt
+    {
+        return null;
     }
 }

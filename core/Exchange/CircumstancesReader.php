@@ -7,12 +7,15 @@ namespace Schwung\Core\Exchange;
 use Schwung\Core\Frame\ClampWidth;
 use Schwung\Core\Frame\FrameKind;
 use Schwung\Core\Frame\HoldingSystem;
+use Schwung\Core\Leader\LeaderVerdict;
 use Schwung\Core\Material\BackingKind;
 use Schwung\Core\Material\BattingKind;
 use Schwung\Core\Material\Stretch;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Practice\Alignment;
+use Schwung\Core\Practice\EdgeLine;
 use Schwung\Core\Practice\FloatKind;
+use Schwung\Core\Practice\People;
 use Schwung\Core\Tension\Circumstances;
 use Schwung\Core\Tension\ClothFacts;
 use Schwung\Core\Tension\Firmness;
@@ -60,6 +63,13 @@ final readonly class CircumstancesReader
         'batting_kind',
         'depth_is_small',
         'end_held',
+        'leader_check',
+        'leaders_tilt_alike',
+        'edge_school',
+        'thrown_over_bar',
+        'rail',
+        'people',
+        'seam_on_centre',
     ];
     private const MOST = 1000;
 
@@ -85,6 +95,7 @@ final readonly class CircumstancesReader
                 backingSquared: $flag('backing_squared'),
                 fullnessPercent: $number('fullness_percent'),
                 quiltSize: isset($known['quilt_size']) ? $this->size($known['quilt_size']) : null,
+                seamOnCentre: $flag('seam_on_centre'),
             ),
             new HoldFacts(
                 leadMethod: $this->word($known['lead_method'] ?? null, HoldingSystem::class),
@@ -94,6 +105,11 @@ final readonly class CircumstancesReader
                 centresMarked: $flag('centres_marked'),
                 evened: $flag('evened'),
                 sideClamps: $this->word($known['side_clamps'] ?? null, ClampWidth::class),
+                leaderCheck: $this->word($known['leader_check'] ?? null, LeaderVerdict::class),
+                leadersTiltAlike: $flag('leaders_tilt_alike'),
+                edgeSchool: $this->word($known['edge_school'] ?? null, EdgeLine::class),
+                thrownOverBar: $flag('thrown_over_bar'),
+                people: $this->word($known['people'] ?? null, People::class),
             ),
             new TopFacts(
                 float: $this->word($known['float'] ?? null, FloatKind::class),
@@ -109,6 +125,7 @@ final readonly class CircumstancesReader
                 $this->word($known['frame_kind'] ?? null, FrameKind::class),
                 $flag('motorised'),
                 $flag('depth_is_small'),
+                isset($known['rail']) ? $known['rail']->size() : null,
             ),
             new SeenFacts(
                 $this->word($known['pass'] ?? null, WhichPass::class),

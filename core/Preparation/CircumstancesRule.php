@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Preparation;
 
+use Schwung\Core\Frame\FrameMeasure;
 use Schwung\Core\Leader\PastLoad;
 use Schwung\Core\Loading\Setup;
 use Schwung\Core\Loading\StepList;
@@ -12,6 +13,7 @@ use Schwung\Core\Measure\Length;
 use Schwung\Core\Practice\Alignment;
 use Schwung\Core\Practice\Distance;
 use Schwung\Core\Practice\FloatKind;
+use Schwung\Core\Practice\LoadingPlace;
 use Schwung\Core\Practice\Purpose;
 use Schwung\Core\Running\Journal;
 use Schwung\Core\Running\JournalEntry;
@@ -81,8 +83,15 @@ final readonly class CircumstancesRule
             alwaysCentred: \count($loads) < self::HABIT_LOADS ? null : [] === $aside,
             loadsSinceLeaderCheck: $this->known->leaders->loadsSinceCheck(),
             centresMarked: $this->isDone('centres', $steps, $journal),
-            evened: $this->isDone('even', $steps, $journal),
+            evened: $this->isDoneByNow('even', $steps, $journal),
             sideClamps: $this->setup->plan->job->frame->sideClamps,
+            leaderCheck: $this->known->leaders->verdict(),
+            leadersTiltAlike: $this->known->leaders->commonTilt()?->isFrame,
+            edgeSchool: $this->setup->habits->edge,
+            thrownOverBar: LoadingPlace::Front === $this->setup->place()
+                ? $this->isDone('wind-on', $steps, $journal)
+                : null,
+            people: $this->setup->habits->people,
         );
     }
 
@@ -122,6 +131,7 @@ final readonly class CircumstancesRule
             $this->setup->kind(),
             null === $this->setup->plan->job->frame->ratchetTeeth ? null : false,
             $this->isDepthSmall(),
+            $this->setup->plan->job->frame->size(FrameMeasure::Rail),
         );
     }
 
@@ -187,6 +197,18 @@ final readonly class CircumstancesRule
             null !== $done => true,
             default => $place < $journal->place() ? false : null,
         };
+    }
+
+    /** A step that is still to come counts as not done yet, once something is wrong (rule 29). */
+    private function isDoneByNow(string $step, ?StepList $steps, ?Journal $journal): ?bool
+    {
+        $isToCome =
+            null !== $steps &&
+            null !== $journal &&
+            ($steps->placeOf($step) ?? -1) >= $journal->place() &&
+            !isset($journal->done()[$step]);
+
+        return $isToCome ? false : $this->isDone($step, $steps, $journal);
     }
 
     /** As it lies once it is loaded. */

@@ -30,6 +30,11 @@ enum Cause: string
     case BackingSlippery = 'backing-slippery';
     case LeanedOnBar = 'leaned-on-bar';
     case AlignedToWavyEdge = 'aligned-to-wavy-edge';
+    case FrameOutOfTrue = 'frame-out-of-true';
+    case RollerBowed = 'roller-bowed';
+    case WoundFromAHeap = 'wound-from-a-heap';
+    case EdgeForced = 'edge-forced';
+    case BackingDoubledUnder = 'backing-doubled-under';
     case FloatUnheld = 'float-unheld';
     case TooSlack = 'too-slack';
     case OneRatchetBehind = 'one-ratchet-behind';

@@ -12,6 +12,8 @@ final readonly class Circumstances
 {
     /** From so many loads on a leader should have been looked at. */
     public const MANY_LOADS = 20;
+    /** A rail beyond this is long. */
+    public const LONG_RAIL_INCHES = 120;
 
     public function __construct(
         public ClothFacts $cloth = new ClothFacts(),

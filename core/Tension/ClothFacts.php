@@ -15,6 +15,7 @@ final readonly class ClothFacts
     /**
      * @param Stretch|null $stretch of the backing as it is loaded: along is from roller to roller
      * @param list<Length>|null $quiltSize across and along, as loaded
+     * @param bool|null $seamOnCentre a seam of the backing lies at the centre of the leaders
      */
     public function __construct(
         public ?BackingKind $backingKind = null,
@@ -25,5 +26,6 @@ final readonly class ClothFacts
         public ?bool $backingSquared = null,
         public ?float $fullnessPercent = null,
         public ?array $quiltSize = null,
+        public ?bool $seamOnCentre = null,
     ) {}
 }

@@ -7,11 +7,14 @@ namespace Schwung\Core\Tension;
 use Schwung\Core\Frame\ClampWidth;
 use Schwung\Core\Frame\FrameKind;
 use Schwung\Core\Frame\HoldingSystem as Hold;
+use Schwung\Core\Leader\LeaderVerdict;
 use Schwung\Core\Material\BackingKind;
 use Schwung\Core\Material\Stretch;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Practice\Alignment;
+use Schwung\Core\Practice\EdgeLine;
 use Schwung\Core\Practice\FloatKind;
+use Schwung\Core\Practice\People;
 
 /**
  * What the trade knows of faults in the layers: each cause with what it shows, what speaks for and against it, one
@@ -93,6 +96,25 @@ final class Knowledge
                             : $c->hold->loadsSinceLeaderCheck >= Circumstances::MANY_LOADS,
                     ),
                     self::for(
+                        -2,
+                        'the leaders were checked and are straight',
+                        static fn(Circumstances $c): ?bool => null === $c->hold->leaderCheck
+                            ? null
+                            : LeaderVerdict::Good === $c->hold->leaderCheck,
+                    ),
+                    self::for(
+                        +2,
+                        'a leader was checked and is crooked',
+                        static fn(Circumstances $c): ?bool => null === $c->hold->leaderCheck
+                            ? null
+                            : LeaderVerdict::ReHem === $c->hold->leaderCheck,
+                    ),
+                    self::for(
+                        -2,
+                        'all leaders run out alike: it is the frame',
+                        static fn(Circumstances $c): ?bool => $c->hold->leadersTiltAlike,
+                    ),
+                    self::for(
                         Hint::IMPOSSIBLE,
                         'this frame has no leaders',
                         static fn(Circumstances $c): ?bool => null === $c->frame->frameKind
@@ -136,6 +158,20 @@ final class Knowledge
                         static fn(Circumstances $c): ?bool => null === $c->seen->centreDipsBefore
                             ? null
                             : $c->seen->centreDipsBefore > 1,
+                    ),
+                    self::for(
+                        -2,
+                        'the leaders were checked and are straight',
+                        static fn(Circumstances $c): ?bool => null === $c->hold->leaderCheck
+                            ? null
+                            : LeaderVerdict::Good === $c->hold->leaderCheck,
+                    ),
+                    self::for(
+                        +2,
+                        'a leader was checked and is crooked',
+                        static fn(Circumstances $c): ?bool => null === $c->hold->leaderCheck
+                            ? null
+                            : LeaderVerdict::ReHem === $c->hold->leaderCheck,
                     ),
                     self::for(
                         Hint::IMPOSSIBLE,
@@ -770,6 +806,131 @@ final class Knowledge
                 ifNot: 'It runs as drawn',
                 now: 'Unwind to the leader and run it again.',
                 nextTime: 'The side view on the load sheet.',
+            ),
+            new CauseEntry(
+                cause: Cause::FrameOutOfTrue,
+                words: 'carriage and rollers are not parallel',
+                shows: ['side-dip' => 2, 'drag-line' => 2, 'skew' => 2],
+                hints: [
+                    self::for(
+                        +2,
+                        'all leaders run out alike',
+                        static fn(Circumstances $c): ?bool => $c->hold->leadersTiltAlike,
+                    ),
+                    self::for(
+                        -1,
+                        'one leader alone is crooked',
+                        static fn(Circumstances $c): ?bool => null === $c->hold->leadersTiltAlike ||
+                        null === $c->hold->leaderCheck
+                            ? null
+                            : !$c->hold->leadersTiltAlike && LeaderVerdict::ReHem === $c->hold->leaderCheck,
+                    ),
+                ],
+                test: 'Measure from rail to roller at both ends, and both diagonals of the frame.',
+                ifSo: 'They differ',
+                ifNot: 'They are alike',
+                now: 'Shift the attachment for this quilt; cut no leader.',
+                nextTime: 'Square and level the frame before any leader is cut.',
+            ),
+            new CauseEntry(
+                cause: Cause::RollerBowed,
+                words: 'a roller sags or is bent in the middle',
+                shows: ['centre-dip' => 2, 'cross-ripple' => 1, 'roll-ridge' => 1],
+                hints: [
+                    self::for(
+                        +1,
+                        'the leaders were checked and are straight',
+                        static fn(Circumstances $c): ?bool => null === $c->hold->leaderCheck
+                            ? null
+                            : LeaderVerdict::Good === $c->hold->leaderCheck,
+                    ),
+                    self::for(
+                        +1,
+                        'the rail is long',
+                        static fn(Circumstances $c): ?bool => $c->frame->rail?->isLongerThan(
+                            Length::inches(Circumstances::LONG_RAIL_INCHES),
+                        ),
+                    ),
+                ],
+                test: 'Hold a taut string along the bare roller.',
+                ifSo: 'The roller leaves the string',
+                ifNot: 'It follows the string',
+                now: 'Firm it less, and less in the middle.',
+                nextTime: 'Straighten the roller, or support it.',
+            ),
+            new CauseEntry(
+                cause: Cause::WoundFromAHeap,
+                words: 'the backing came off a heap and did not drag while it was wound',
+                shows: ['both-sides-dip' => 2, 'centre-dip' => 2, 'cross-ripple' => 2, 'bounce' => 1],
+                hints: [
+                    self::for(
+                        -1,
+                        'it hung over a bar while it was wound',
+                        static fn(Circumstances $c): ?bool => $c->hold->thrownOverBar,
+                    ),
+                    self::for(
+                        -1,
+                        'it was rolled back and forth',
+                        static fn(Circumstances $c): ?bool => $c->hold->evened,
+                    ),
+                ],
+                test: 'Wind back a little: is the roll soft?',
+                ifSo: 'It is soft',
+                ifNot: 'It is firm',
+                now: 'Wind it to one roller and back, the cloth thrown over the rear.',
+                nextTime: 'Throw it over a bar, so that it drags.',
+            ),
+            new CauseEntry(
+                cause: Cause::EdgeForced,
+                words: 'its edge was forced onto the line though the cloth is not true',
+                shows: ['centre-dip' => 2, 'side-dip' => 2, 'cross-ripple' => 2],
+                hints: [
+                    self::for(
+                        +1,
+                        'the backing was measured out of square',
+                        static fn(Circumstances $c): ?bool => null === $c->cloth->backingSquared
+                            ? null
+                            : !$c->cloth->backingSquared,
+                    ),
+                    self::for(
+                        +1,
+                        'its edge was laid exactly on the line',
+                        static fn(Circumstances $c): ?bool => null === $c->hold->edgeSchool
+                            ? null
+                            : EdgeLine::Line === $c->hold->edgeSchool,
+                    ),
+                ],
+                test: 'Let that end off: does the wave go?',
+                ifSo: 'The wave goes',
+                ifNot: 'It stays',
+                now: 'Lay the cloth flat, and let its selvedge run off the line.',
+                nextTime: 'Judge the cloth, not its edge.',
+            ),
+            new CauseEntry(
+                cause: Cause::BackingDoubledUnder,
+                words: 'a free side of the backing folded under and was caught',
+                shows: ['backing-pucker' => 2, 'machine-bumps' => 2, 'scalloped-side' => 1],
+                hints: [
+                    self::for(
+                        +1,
+                        'nothing clamps its sides',
+                        static fn(Circumstances $c): ?bool => null === $c->hold->sideClamps
+                            ? null
+                            : ClampWidth::None === $c->hold->sideClamps,
+                    ),
+                    self::for(
+                        +1,
+                        'one pair of hands loaded it',
+                        static fn(Circumstances $c): ?bool => null === $c->hold->people
+                            ? null
+                            : People::Alone === $c->hold->people,
+                    ),
+                ],
+                test: 'Look from below along that side.',
+                ifSo: 'It lies double',
+                ifNot: 'It hangs free',
+                now: 'Stop; pick the last stitches, and clamp that side.',
+                nextTime: 'Clamps on before the first row.',
             ),
             new CauseEntry(
                 cause: Cause::BulkInTakeup,

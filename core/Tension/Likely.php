@@ -28,6 +28,12 @@ final readonly class Likely
         return $this->entry->cause;
     }
 
+    /** Whether anything speaks for it; what nothing speaks for is named to nobody. */
+    public function hasEvidence(): bool
+    {
+        return [] !== $this->for;
+    }
+
     public function explains(Symptom $symptom): bool
     {
         return $this->entry->strength($symptom) > 0;

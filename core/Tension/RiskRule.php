@@ -25,9 +25,15 @@ final readonly class RiskRule
         'attached-uneven' => 'attach',
         'pins-too-dense' => 'attach',
         'side-clamps-narrow' => 'attach',
+        'frame-out-of-true' => 'attach',
+        'edge-forced' => 'attach',
+        'backing-doubled-under' => 'attach',
         'bulk-in-takeup' => 'attach',
         'roll-too-big' => 'passes',
     ];
+
+    /** That leaders are straight and a rail is long speaks for this only once something is seen. */
+    private const NEVER_FORESEEN = ['roller-bowed'];
 
     /** @param array<string, int> $confirmed how often the studio has confirmed each cause, by its word */
     public function __construct(private Knowledge $knowledge, private array $confirmed = []) {}
@@ -43,7 +49,7 @@ final readonly class RiskRule
         $risks = [];
         foreach ($this->knowledge->entries as $word => $entry) {
             $keptAway = self::STAGES[$word] ?? 'load';
-            if (null !== $stage && $stage !== $keptAway) {
+            if (\in_array($word, self::NEVER_FORESEEN, true) || (null !== $stage && $stage !== $keptAway)) {
                 continue;
             }
             $holding = array_values(

@@ -6,7 +6,8 @@ namespace Schwung\Core\Tension;
 
 /**
  * Finds the one test that best separates the first two causes: the own test of the likelier, unless both have the same,
- * or a symptom that the one nearly always shows and the other never does is still to be looked for.
+ * or a symptom that the one nearly always shows and the other never does is still to be looked for. Where only one cause
+ * has anything that speaks for it, its own test is the one.
  */
 final readonly class TestRule
 {
@@ -15,9 +16,10 @@ final readonly class TestRule
     /** @param non-empty-list<Likely> $ranked */
     public function best(TensionCase $case, array $ranked): SeparatingTest
     {
-        $first = $ranked[0];
-        $second = $ranked[1] ?? $first;
-        $symptom = $this->telling($case, $first, $second);
+        // What nothing speaks for is no cause to be separated from.
+        $evident = DiagnosisRule::named($ranked, 2);
+        $first = $evident[0];
+        $symptom = isset($evident[1]) ? $this->telling($case, $first, $evident[1]) : null;
         if (null !== $symptom) {
             return new SeparatingTest(
                 'Look: ' . $symptom->words() . '?',

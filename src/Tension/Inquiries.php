@@ -36,7 +36,7 @@ final readonly class Inquiries
         $case = $this->case($view, $problem, $about);
         $rule = new DiagnosisRule(Knowledge::ofTheTrade(), $this->confirmed->of($view->run->quilt->studio));
         $ranked = $rule->rank($case);
-        $first = \array_slice($ranked, 0, self::SHOWN);
+        $first = DiagnosisRule::named($ranked, self::SHOWN);
 
         return new Inquiry(
             view: $view,

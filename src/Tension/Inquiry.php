@@ -18,7 +18,7 @@ use Symfony\Component\Uid\Ulid;
 final readonly class Inquiry
 {
     /**
-     * @param non-empty-list<Likely> $first       the three likeliest
+     * @param non-empty-list<Likely> $first       the likeliest that something speaks for, three at most
      * @param list<Symptom>          $questions   what is most worth looking for next, three at most
      * @param list<Symptom>          $unexplained by any of the first three
      * @param list<JournalEntry>     $about       what was looked for, tested and done so far

@@ -7,6 +7,8 @@ namespace Tests\Core\Preparation;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\TestCase;
 use Schwung\Core\Exchange\JobReader;
+use Schwung\Core\Leader\CommonTilt;
+use Schwung\Core\Leader\LeaderVerdict;
 use Schwung\Core\Leader\PastLoad;
 use Schwung\Core\Loading\VoidChoices;
 use Schwung\Core\Material\End;
@@ -167,6 +169,16 @@ final class PreparedTest extends TestCase
     private static function leaders(): LeaderRecords
     {
         return new class implements LeaderRecords {
+            public function verdict(): ?LeaderVerdict
+            {
+                return null;
+            }
+
+            public function commonTilt(): ?CommonTilt
+            {
+                return null;
+            }
+
             public function pastLoads(): array
             {
                 return array_map(

@@ -9,12 +9,15 @@ use PHPUnit\Framework\TestCase;
 use Schwung\Core\Frame\ClampWidth;
 use Schwung\Core\Frame\FrameKind;
 use Schwung\Core\Frame\HoldingSystem;
+use Schwung\Core\Leader\LeaderVerdict;
 use Schwung\Core\Material\BackingKind;
 use Schwung\Core\Material\BattingKind;
 use Schwung\Core\Material\Stretch;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Practice\Alignment;
+use Schwung\Core\Practice\EdgeLine;
 use Schwung\Core\Practice\FloatKind;
+use Schwung\Core\Practice\People;
 use Schwung\Core\Tension\Circumstances;
 use Schwung\Core\Tension\ClothFacts;
 use Schwung\Core\Tension\Firmness;
@@ -143,7 +146,7 @@ final class KnowledgeTest extends TestCase
                 }
             }
         } elseif (Length::class === $name) {
-            foreach (range(0, 96) as $sixteenths) {
+            foreach ([...range(0, 96), 16 * 120, 16 * 120 + 1] as $sixteenths) {
                 yield "$sixteenths/16" => Length::inches($sixteenths / 16);
             }
         } elseif (FirmnessReading::class === $name) {
@@ -184,7 +187,20 @@ final class KnowledgeTest extends TestCase
                 Length::inches(60),
                 Length::inches(72),
             ]),
-            new HoldFacts(HoldingSystem::Pins, Length::inches(2), false, 3, true, true, ClampWidth::Wide),
+            new HoldFacts(
+                HoldingSystem::Pins,
+                Length::inches(2),
+                false,
+                3,
+                true,
+                true,
+                ClampWidth::Wide,
+                LeaderVerdict::Good,
+                true,
+                EdgeLine::Cloth,
+                true,
+                People::Two,
+            ),
             new TopFacts(FloatKind::Full, Alignment::Seam, true, Length::inches(0.125), true, true, false, false),
             new FrameFacts(FrameKind::Roller, true, false),
             new SeenFacts(WhichPass::Middle, null, 0, 0, false),
@@ -204,7 +220,20 @@ final class KnowledgeTest extends TestCase
                 3,
                 [Length::inches(96), Length::inches(108)],
             ),
-            new HoldFacts(HoldingSystem::Pins, Length::inches(6), true, 40, false, false, ClampWidth::Narrow),
+            new HoldFacts(
+                HoldingSystem::Pins,
+                Length::inches(6),
+                true,
+                40,
+                false,
+                false,
+                ClampWidth::Narrow,
+                LeaderVerdict::ReHem,
+                false,
+                EdgeLine::Line,
+                false,
+                People::Alone,
+            ),
             new TopFacts(FloatKind::None, Alignment::Edge, false, Length::inches(0.5), false, false, false, true),
             new FrameFacts(FrameKind::Roller, false, true),
             new SeenFacts(WhichPass::Last, null, 2, 2, true),

@@ -31,7 +31,7 @@ final readonly class Roll
         private Frame $frame,
         public Worked $thickness,
         private Length $leaderThickness,
-        ?Length $bulk = null,
+        private ?Length $bulk = null,
     ) {
         $leader = $frame->at(FrameMeasure::LeaderLength)?->toMillimetres() ?? 0.0;
         $this->start = self::around(
@@ -42,6 +42,37 @@ final readonly class Roll
         $this->first = $this->start + ($bulk?->toMillimetres() ?? 0.0);
         $this->layers = $thickness->length()->toMillimetres();
         $this->deepest = $frame->bareDepth()->toMillimetres();
+    }
+
+    /** The same roll of layers that were found to be so thick; each has its share of what they are more or less. */
+    public function measured(Length $thickness): self
+    {
+        $share = $thickness->nanometres / max(1, $this->thickness->length()->nanometres);
+        $terms = array_map(
+            static fn(Term $term): Term => new Term(
+                $term->name,
+                Figure::measured(Length::millimetres($term->amount->length->toMillimetres() * $share)),
+                $term->source,
+            ),
+            $this->thickness->terms,
+        );
+
+        return new self(
+            $this->frame,
+            new Worked(
+                Figure::measured($thickness),
+                'As this roll was measured while it was wound, each layer by its share (an estimate).',
+                $terms,
+            ),
+            $this->leaderThickness,
+            $this->bulk,
+        );
+    }
+
+    /** @return array{float, float} its radius where the quilt begins, and that of the bare roller, in millimetres */
+    public function bareRadii(): array
+    {
+        return [$this->first, $this->frame->size(FrameMeasure::TakeupDiameter)->toMillimetres() / 2];
     }
 
     /** The radius of whatever is wound on a bare roller, as rule 8 has it; all in millimetres. */

@@ -28,24 +28,44 @@ final readonly class RowPasses
     /** The passes of the first $rows rows only, which may be none; places are counted from the end where they begin. */
     public function first(RowLayout $layout, int $rows): PassPlan
     {
-        [$height, $gap] = [$layout->height->toMillimetres(), $layout->gap->toMillimetres()];
-        [$pitch, $start] = [$height + $gap, $layout->start(0)->toMillimetres()];
+        return $this->resumed($layout, $rows, []);
+    }
+
+    /**
+     * The same where the first passes stay as they are, and only those after them are planned.
+     *
+     * @param list<int> $kept rows of each pass that stays
+     */
+    public function resumed(RowLayout $layout, int $rows, array $kept): PassPlan
+    {
+        $start = $layout->start(0)->toMillimetres();
+        $from = static fn(int $row): float => $layout->start($row)->toMillimetres();
+        $to = static fn(int $row): float => $layout->end($row)->toMillimetres();
         $steps = [];
         for ($row = 0; $row < $rows; $row += $taken) {
-            $depth = $this->roll->depth($row * $pitch);
-            if (!Near::isWithin($height, $depth) || \count($steps) >= self::MOST) {
-                return PassPlan::of($this->roll, $steps, $this->obstacle($height, $depth, \count($steps) + 1));
+            $depth = $this->roll->depth($from($row) - $start);
+            $taken = min($rows - $row, $kept[\count($steps)] ?? $this->taken($layout, $row, $depth));
+            if ($taken < 1 || \count($steps) >= self::MOST) {
+                return PassPlan::of(
+                    $this->roll,
+                    $steps,
+                    $this->obstacle($layout->heightOf($row)->toMillimetres(), $depth, \count($steps) + 1),
+                );
             }
-            $taken = min($rows - $row, max(1, (int) floor(($depth + $gap + Near::MILLIMETRES) / $pitch)));
-            $steps[] = new Step(
-                $row * $pitch,
-                $start + $row * $pitch,
-                $start + ($row + $taken) * $pitch - $gap,
-                $taken,
-            );
+            $steps[] = new Step($from($row) - $start, $from($row), $to($row + $taken - 1), $taken);
         }
 
         return PassPlan::of($this->roll, $steps);
+    }
+
+    /** How many rows from this one on a depth holds; none where not even this one fits. */
+    private function taken(RowLayout $layout, int $row, float $depth): int
+    {
+        [$height, $gap] = [$layout->heightOf($row)->toMillimetres(), $layout->gapBefore($row + 1)->toMillimetres()];
+
+        return Near::isWithin($height, $depth)
+            ? max(1, (int) floor(($depth + $gap + Near::MILLIMETRES) / ($height + $gap)))
+            : 0;
     }
 
     private function obstacle(float $height, float $depth, int $pass): Phrase

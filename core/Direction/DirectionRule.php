@@ -71,7 +71,11 @@ final readonly class DirectionRule
             ? null
             : new Roll(
                 $job->frame,
-                $this->practice->thickness->ofSandwich($job->backing->kind, $job->batting),
+                $this->practice->thickness->ofSandwich(
+                    $job->backing->kind,
+                    $job->batting,
+                    $this->practice->taught->factor($job->backing->kind, $job->batting->kind),
+                ),
                 $this->practice->thickness->ofLeader(),
                 $this->practice->bulk($job->load->lead),
             );

@@ -250,8 +250,10 @@ final readonly class ProposalFinder
         if (null === $job->batting || null === $last || null === $course->passes->firstTooThick()) {
             return null;
         }
+        $thickest = $course->roll->thickestUnderArm($last->wound->toMillimetres());
+        $learnt = $this->practice->taught->factor($job->backing->kind, $job->batting->kind);
         $loft = $this->practice->thickness
-            ->loftWithin($course->roll->thickestUnderArm($last->wound->toMillimetres()), $job->backing->kind)
+            ->loftWithin(Length::millimetres($thickest->toMillimetres() / $learnt), $job->backing->kind)
             ->toMillimetres();
 
         return $loft <= 0.5

@@ -54,6 +54,7 @@ final readonly class Practice
         public array $bulks = [],
         public int $canvasShrinksPerCent = 3,
         public int $unmeasuredPerThousand = 20,
+        public Taught $taught = new Taught(),
     ) {
         $this->clampBite = $clampBite ?? Length::inches(1);
         $this->footClearance = $footClearance ?? Length::inches(2);
@@ -130,9 +131,20 @@ final readonly class Practice
 
     public function drift(Length $loadedLength, FloatKind $float): Length
     {
-        $perThousand = FloatKind::Full === $float ? $this->fullFloatDriftPerThousand : $this->driftPerThousand;
+        return $loadedLength->scaledBy($this->driftAllowed($float), 1000);
+    }
 
-        return $loadedLength->scaledBy($perThousand, 1000);
+    /** Side drift allowed for, of a thousand of the loaded length: what this frame has taught goes before the studio's. */
+    public function driftAllowed(FloatKind $float): int
+    {
+        return $this->taught->drift[$float->value] ??
+            (FloatKind::Full === $float ? $this->fullFloatDriftPerThousand : $this->driftPerThousand);
+    }
+
+    /** The same with what a frame has taught. */
+    public function taught(Taught $taught): self
+    {
+        return $this->with(['taught' => $taught]);
     }
 
     /** @param array<string, mixed> $changed members by name */

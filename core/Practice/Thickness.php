@@ -60,14 +60,20 @@ final readonly class Thickness
             );
     }
 
-    /** Backing, top and pressed batting together. */
-    public function ofSandwich(BackingKind $backing, Batting $batting): Worked
+    /**
+     * Backing, top and pressed batting together.
+     *
+     * @param float $learnt what rolls of this sandwich were really found to be, as a part of that
+     */
+    public function ofSandwich(BackingKind $backing, Batting $batting, float $learnt = 1.0): Worked
     {
         $loft = $batting->loft ?? $this->loftOf($batting->kind);
         $pressed = $loft->scaledBy(self::ROLLED_PER_CENT, 100);
+        $assumed = $this->ofBacking($backing)->plus($this->ofTop(), $pressed);
+        $more = Length::millimetres($assumed->toMillimetres() * ($learnt - 1));
 
         return new Worked(
-            Figure::measured($this->ofBacking($backing)->plus($this->ofTop(), $pressed)),
+            Figure::measured($assumed->plus($more)),
             'The three layers as they lie on the roller, the batting pressed to 60 % of its loft (an estimate).',
             [
                 new Term('backing', Figure::measured($this->ofBacking($backing)), $backing->value),
@@ -77,6 +83,15 @@ final readonly class Thickness
                     Figure::measured($pressed),
                     null === $batting->loft ? 'usual loft of ' . $batting->kind->value : 'loft as measured',
                 ),
+                ...1.0 === $learnt
+                    ? []
+                    : [
+                        new Term(
+                            'as this frame winds it',
+                            Figure::measured($more),
+                            \sprintf('learnt here: %d %% of that', (int) round(100 * $learnt)),
+                        ),
+                    ],
             ],
         );
     }

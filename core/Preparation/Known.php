@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Preparation;
 
+use Schwung\Core\Advance\Change;
 use Schwung\Core\Job\Fault;
 use Schwung\Core\Job\Job;
 use Schwung\Core\Job\JobParts;
@@ -22,6 +23,7 @@ final readonly class Known
     /**
      * @param list<Fault> $faults what of the entries is missing or cannot be
      * @param list<Pin>   $pins   decisions that were kept
+     * @param list<Change> $changes of the passes, made while it is on its frame, in order
      */
     public function __construct(
         public JobParts $parts,
@@ -31,6 +33,7 @@ final readonly class Known
         public ChosenDesign $design = new NoDesign(),
         public Body $body = new Body(),
         public array $pins = [],
+        public array $changes = [],
     ) {}
 
     public function pin(string $key): ?Pin
@@ -49,6 +52,17 @@ final readonly class Known
         }
 
         return null;
+    }
+
+    /**
+     * The same with passes that were changed at the frame.
+     *
+     * @param list<Change> $changes in order
+     */
+    public function changed(array $changes): self
+    {
+        // @phpstan-ignore argument.type (the names and types are those of this class)
+        return new self(...[...get_object_vars($this), 'changes' => $changes]);
     }
 
     /** A job as a document has it. */

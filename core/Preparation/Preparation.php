@@ -22,6 +22,7 @@ use Schwung\Core\Plan\Level;
 use Schwung\Core\Plan\Plan;
 use Schwung\Core\Plan\Planner;
 use Schwung\Core\Plan\ProposalFinder;
+use Schwung\Core\Plan\ResumeRule;
 use Schwung\Core\Plan\Stage;
 use Schwung\Core\Plan\Standing;
 use Schwung\Core\Plan\WindingRule;
@@ -83,6 +84,7 @@ final class Preparation
                         design: $this->known->design,
                         body: $this->known->body,
                         pins: $this->known->pins,
+                        changes: $this->known->changes,
                     ),
                 );
         });
@@ -175,12 +177,19 @@ final class Preparation
     /** How it is worked; null while batting or quilting are not known, or no pass can be made. */
     public function winding(): ?Winding
     {
-        return $this->once(
-            __FUNCTION__,
-            fn(): ?Winding => null === $this->kept()
-                ? null
-                : (new WindingRule())->of($this->kept(), $this->known->parts->desk->working),
-        );
+        return $this->once(__FUNCTION__, function (): ?Winding {
+            $plan = $this->kept();
+            $winding = null === $plan ? null : (new WindingRule())->of($plan, $this->known->parts->desk->working);
+            if (null === $plan || null === $winding) {
+                return null;
+            }
+            foreach ($this->known->changes as $change) {
+                // A change that cannot be worked any more, because the sheet was changed since, is left out.
+                $winding = (new ResumeRule($plan))->resume($winding, $change) ?? $winding;
+            }
+
+            return $winding;
+        });
     }
 
     /** Null while nothing is planned. */

@@ -88,8 +88,7 @@ final readonly class MarginRule
     {
         $float = $edge->mustFloat() ? FloatKind::Full : $load->float;
         $drift = $this->practice->drift($loadedLength, $float);
-        $perThousand =
-            FloatKind::Full === $float ? $this->practice->fullFloatDriftPerThousand : $this->practice->driftPerThousand;
+        $source = isset($this->practice->taught->drift[$float->value]) ? 'learnt on this frame' : 'estimate';
 
         return new Worked(
             Figure::needed($this->practice->clampBite->plus($this->practice->footClearance, $drift)),
@@ -100,7 +99,12 @@ final readonly class MarginRule
                 new Term(
                     'drift allowance',
                     Figure::needed($drift),
-                    \sprintf('%s %% of the loaded length, %s float (estimate)', $perThousand / 10, $float->value),
+                    \sprintf(
+                        '%s %% of the loaded length, %s float (%s)',
+                        $this->practice->driftAllowed($float) / 10,
+                        $float->value,
+                        $source,
+                    ),
                 ),
             ],
         );

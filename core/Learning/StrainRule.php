@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Schwung\Core\Learning;
+
+use Schwung\Core\Measure\Length;
+
+/**
+ * Rule 24: strain with a ruler. Two marks stand $apart on slack cloth and $loaded on the loaded: ε is what they moved
+ * apart by, as a part of that. Woven cotton bears half a hundredth, stretchy cloth a whole one; off the frame a length L
+ * shrinks back by L·ε ÷ (1 + ε).
+ */
+final readonly class StrainRule
+{
+    public const WOVEN = 0.005;
+    public const STRETCHY = 0.01;
+    /** No cloth on a frame is pulled by more than this; who reads more has read two other marks. */
+    private const MOST = 0.15;
+
+    /** @throws \InvalidArgumentException where the marks lie on one point, or nearer than slack by more than a ruler errs */
+    public function strain(Length $apart, Length $loaded): float
+    {
+        if (!$apart->isPositive()) {
+            throw new \InvalidArgumentException('The two marks lie on one point: set them apart, ten inches or 25 cm.');
+        }
+        $strain = ($loaded->nanometres - $apart->nanometres) / $apart->nanometres;
+        if ($strain < -self::WOVEN || $strain > self::MOST) {
+            throw new \InvalidArgumentException(
+                $strain < 0
+                    ? 'The marks stand nearer than on slack cloth: it hangs, or one of them is another mark.'
+                    : 'No cloth gives so much on a frame: one of them is another mark.',
+            );
+        }
+
+        return $strain;
+    }
+
+    public function isTooMuch(float $strain, bool $isStretchy): bool
+    {
+        return $strain > ($isStretchy ? self::STRETCHY : self::WOVEN);
+    }
+
+    /** What a length that was loaded so shrinks back by, off the frame. */
+    public function shrinksBack(Length $length, float $strain): Length
+    {
+        return Length::millimetres(($length->toMillimetres() * $strain) / (1 + $strain));
+    }
+
+    /**
+     * What each word of firmness is in numbers here: the median of what was read when it was felt.
+     *
+     * @param list<array{int, float}> $readings step of firmness and strain
+     *
+     * @return array<int, array{float, int}> strain and how many readings it rests on, by the step
+     */
+    public function inNumbers(array $readings): array
+    {
+        $bySteps = [];
+        foreach ($readings as [$step, $strain]) {
+            $bySteps[$step][] = $strain;
+        }
+        ksort($bySteps);
+
+        return array_map(
+            static fn(array $strains): array => [Percentile::median($strains), \count($strains)],
+            $bySteps,
+        );
+    }
+}

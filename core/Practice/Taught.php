@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Schwung\Core\Practice;
+
+use Schwung\Core\Material\BackingKind;
+use Schwung\Core\Material\BattingKind;
+
+/**
+ * What the loads of a frame have taught and the studio has agreed to use: it stands in for the everyday figures.
+ */
+final readonly class Taught
+{
+    /**
+     * @param array<string, float> $thickness of a sandwich, as a part of what is assumed of it, by "cotton wool"
+     * @param array<string, int>   $drift     per thousand of the loaded length, by the words of FloatKind
+     */
+    public function __construct(public array $thickness = [], public array $drift = []) {}
+
+    public static function sandwich(BackingKind $backing, BattingKind $batting): string
+    {
+        return "$backing->value $batting->value";
+    }
+
+    /** As a part of what is assumed; one where nothing was learnt. */
+    public function factor(BackingKind $backing, BattingKind $batting): float
+    {
+        return $this->thickness[self::sandwich($backing, $batting)] ?? 1.0;
+    }
+}

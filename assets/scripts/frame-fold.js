@@ -44,6 +44,8 @@ export function fold(steps, all, start, words) {
       state = { ...before, ...only(slackened(entry.data?.for), start) };
     } else if (entry.kind === "resume") {
       [state, before] = [before ?? state, null];
+    } else if (entry.kind === "firmness") {
+      Object.assign(state, only(felt(entry.data), start));
     } else if (
       entry.kind === "state" &&
       entry.data.part in start &&
@@ -77,6 +79,19 @@ export function fold(steps, all, start, words) {
  */
 function accepts(words, value) {
   return words.length === 0 ? /^\d{1,3}$/.test(value) : words.includes(value);
+}
+
+/**
+ * By the slackest place of both layers; a feel that is not whole says nothing.
+ * @param {{backing?: number[], top?: number[]}} data
+ * @returns {Record<string, string>}
+ */
+function felt({ backing = [], top = [] }) {
+  if (backing.length !== 3 || top.length !== 3) {
+    return {};
+  }
+  const least = Math.min(...backing, ...top);
+  return { firmness: least === 1 ? "loose" : least === 2 ? "softer" : "firm" };
 }
 
 /** How a frame stands while its quilt is parked. @param {string | undefined} time */

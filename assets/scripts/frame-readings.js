@@ -18,7 +18,9 @@ export class Readings {
     const steps = from === undefined ? value : Math.max(Number(from), value);
     stepper.dataset.value = String(steps);
     const output = /** @type {HTMLElement} */ (stepper.querySelector("output"));
-    output.textContent = written(steps, this.units, this.fraction);
+    const text = written(steps, this.units, this.fraction);
+    // What cannot be less than nothing needs no sign.
+    output.textContent = from === undefined ? text : text.replace(/^\+/, "");
   }
 
   /**
@@ -50,7 +52,7 @@ export class Readings {
   click(box, words) {
     const shown = /** @type {HTMLElement | null} */ (document.querySelector("section[data-step]:not([hidden])"));
     const length = Number(shown?.dataset.click ?? 0);
-    if (length === 0 || !words.some((word) => ["rings", "hangs", "backing-firmer", "top-firmer"].includes(word))) {
+    if (length === 0 || !words.some((word) => ["rings", "hangs", "backing-firmer"].includes(word))) {
       return "";
     }
     const step = stepOf(this.units, this.fraction);
@@ -69,11 +71,21 @@ export class Readings {
     this.set(stepper, Math.round(millimetres / stepOf(this.units, this.fraction)));
   }
 
-  /** Every stepper of a box at zero. @param {HTMLElement} box */
-  clear(box) {
-    for (const stepper of box.querySelectorAll("[data-stepper]")) {
-      this.set(/** @type {HTMLElement} */ (stepper), 0);
+  /**
+   * Every stepper of a box where it starts: at zero, at a length, or at what the plan expects at the step that is shown.
+   * @param {HTMLElement} box @param {DOMStringMap} shown of that step
+   */
+  clear(box, shown = {}) {
+    for (const stepper of /** @type {NodeListOf<HTMLElement>} */ (box.querySelectorAll("[data-stepper]"))) {
+      const { starts = "0" } = stepper.dataset;
+      this.measure(stepper, Number(shown[starts] ?? starts) || 0);
     }
+  }
+
+  /** How many steps a stepper moves by: one, or a whole inch, or a centimetre. @param {string} by */
+  steps(by) {
+    const large = this.units === "in" ? this.fraction : 10;
+    return by === "large" ? large : by === "-large" ? -large : Number(by);
   }
 
   /** What a box says, lengths in millimetres. @param {HTMLElement} box */
@@ -84,6 +96,10 @@ export class Readings {
     for (const stepper of /** @type {NodeListOf<HTMLElement>} */ (box.querySelectorAll("[data-stepper]"))) {
       const millimetres = Number(stepper.dataset.value) * step;
       data[stepper.dataset.stepper ?? ""] = Math.round(millimetres * 1000) / 1000;
+    }
+    const layer = /** @type {HTMLSelectElement | null} */ (box.querySelector("[data-layer]"));
+    if (layer) {
+      data.layer = layer.value;
     }
     for (const select of /** @type {NodeListOf<HTMLSelectElement>} */ (box.querySelectorAll("[data-feel]"))) {
       const layer = select.dataset.feel ?? "";

@@ -13,7 +13,7 @@ import { keepPage } from "./keep-page.js";
 const pairs = (text) => Object.fromEntries(text === "" ? [] : text.split(";").map((pair) => pair.split(":")));
 
 const root = /** @type {HTMLElement} */ (document.getElementById("frame"));
-const { units = "in", fraction = "8", drift: driftUrl = "" } = root.dataset;
+const { units = "in", fraction = "8", drift: driftUrl = "", told: toldUrl = "" } = root.dataset;
 const readings = new Readings(units, Number(fraction));
 const start = JSON.parse(root.dataset.start ?? "{}");
 const sections = /** @type {HTMLElement[]} */ ([...root.querySelectorAll("[data-step]")]);
@@ -42,8 +42,11 @@ const log = await Log.open(
 /** The step that is looked at where it is not the one at hand. @type {number | null} */
 let looking = null;
 let isDriftShown = false;
+/** What the readings say of roll, width, slant and strain. */
+let isToldShown = false;
 let isStateOpen = false;
 let driftReadings = -1;
+let toldEntries = -1;
 let turned = 0;
 let lastPlace = -1;
 
@@ -81,6 +84,7 @@ function show() {
   if (looking === null && place !== lastPlace) {
     turned = 0;
     isDriftShown = false;
+    isToldShown = false;
   }
   lastPlace = place;
   for (const [i, candidate] of sections.entries()) {
@@ -127,6 +131,8 @@ function show() {
     dialog("return-dialog").close();
   }
   fetchDrift();
+  fetchTold();
+  drawAnew();
 }
 
 /** "2 passes, 3 ½ rows left", as the server says it. @param {{passes: number, rows: number | null}} left */
@@ -194,9 +200,10 @@ function passAt(at) {
 }
 
 function showDrawing() {
-  one(".frame-side").classList.toggle("frame-drifting", isDriftShown);
   const { picture = "", state = "" } = section().dataset;
-  const wanted = isDriftShown ? ["drift"] : [picture, state];
+  one(".frame-side").classList.toggle("frame-drifting", isDriftShown || isToldShown);
+  one('[data-does="told"]').setAttribute("aria-pressed", String(isToldShown));
+  const wanted = isToldShown ? ["told"] : isDriftShown ? ["drift"] : [picture, state];
   for (const drawing of /** @type {NodeListOf<HTMLElement>} */ (root.querySelectorAll("[data-drawing]"))) {
     drawing.hidden = !wanted.includes(drawing.dataset.drawing ?? "");
   }
@@ -304,6 +311,38 @@ async function fetchDrift() {
   }
 }
 
+/** Where the plan was changed since this page was drawn, on this device or on another, its steps are others. */
+function drawAnew() {
+  const plans = log.entries.filter((entry) =>
+    ["thickness", "refit", "replan", "correction"].includes(entry.kind),
+  ).length;
+  if (plans > Number(root.dataset.plans) && log.waiting === 0 && !root.querySelector("dialog[open]")) {
+    window.location.reload();
+  }
+}
+
+/** Readings that the server tells at once what they change. */
+const TOLD = ["roll", "width", "slant", "strain"];
+
+/** What was told last, by how many entries there were; asked for once somebody looks. */
+async function fetchTold() {
+  const relevant = log.entries.filter((entry) =>
+    [...TOLD, "firmness", "correction", "done", "thickness", "refit"].includes(entry.kind),
+  ).length;
+  if (!isToldShown || log.waiting > 0 || relevant === toldEntries) {
+    return;
+  }
+  toldEntries = relevant;
+  try {
+    const answer = await fetch(toldUrl, { signal: AbortSignal.timeout(8000) });
+    if (answer.ok && !answer.redirected) {
+      one('[data-drawing="told"]').innerHTML = await answer.text();
+    }
+  } catch {
+    toldEntries = -1;
+  }
+}
+
 /** A pedal that bounces, or a thumb that trembles, is one press. */
 const BOUNCE = 60;
 let pressed = 0;
@@ -347,7 +386,7 @@ function openDialog(id) {
   for (const open of /** @type {NodeListOf<HTMLDialogElement>} */ (root.querySelectorAll("dialog[open]"))) {
     open.close();
   }
-  readings.clear(dialog(id));
+  readings.clear(dialog(id), section().dataset);
   readings.judge(dialog(id));
   dialog(id).showModal();
 }
@@ -357,10 +396,14 @@ function saveReading(box) {
   const kind = box.dataset.reading ?? "";
   const { step = "", wound } = section().dataset;
   isDriftShown = kind === "register";
+  isToldShown = TOLD.includes(kind);
   /** @type {HTMLDialogElement} */ (box).close();
   log.add(kind, step, {
     ...readings.read(box),
-    ...(kind === "register" ? { wound: Number(wound) } : {}),
+    ...(kind === "register" || kind === "roll" ? { wound: Number(wound) } : {}),
+    ...(kind === "width" ? { depth: Number(section().dataset.depth) } : {}),
+    ...(kind === "slant" ? { apart: Number(section().dataset.across) } : {}),
+    ...(kind === "strain" ? { apart: 254 } : {}),
   });
 }
 
@@ -401,7 +444,11 @@ const actions = {
   reading: openReading,
   problem: () => openDialog("problem-dialog"),
   drift: () => {
-    isDriftShown = !isDriftShown;
+    [isDriftShown, isToldShown] = [!isDriftShown, false];
+    show();
+  },
+  told: () => {
+    [isToldShown, isDriftShown] = [!isToldShown, false];
     show();
   },
   full: () => {
@@ -444,7 +491,7 @@ root.addEventListener("click", (event) => {
     /** @type {HTMLDialogElement} */ (target.closest("dialog")).close();
   } else if (by) {
     const stepper = /** @type {HTMLElement} */ (by.closest("[data-stepper]"));
-    readings.change(stepper, Number(by.dataset.by));
+    readings.change(stepper, readings.steps(by.dataset.by ?? "0"));
     readings.judge(/** @type {HTMLElement} */ (stepper.closest("dialog")));
   } else if (found("[data-saves]")) {
     saveReading(/** @type {HTMLElement} */ (target.closest("[data-reading]")));

@@ -17,6 +17,18 @@ enum EntryKind: string
     case Firmness = 'firmness';
     case Release = 'release';
     case Straightness = 'straightness';
+    /** The take-up roll was taped, or the clicks of an advance counted. */
+    case Roll = 'roll';
+    /** How wide the top lies in the bed. */
+    case Width = 'width';
+    /** How a seam across runs from the last row. */
+    case Slant = 'slant';
+    /** How far two marks stand apart, slack and loaded. */
+    case Strain = 'strain';
+    /** The passes that are left go by the roll as it was measured. */
+    case Thickness = 'thickness';
+    /** The rows that are left are laid otherwise, so that they end where they were to. */
+    case Refit = 'refit';
     /** A part of the frame's state is not as the steps have it. */
     case State = 'state';
     case Problem = 'problem';
@@ -34,6 +46,12 @@ enum EntryKind: string
     /** An earlier entry was wrong; what is right, if anything, follows as an entry of its own. */
     case Correction = 'correction';
 
+    /** Whether it changes the plan of the load: only a page that shows what it changes writes it. */
+    public function changesThePlan(): bool
+    {
+        return self::Thickness === $this || self::Refit === $this;
+    }
+
     public function words(): string
     {
         return match ($this) {
@@ -44,6 +62,12 @@ enum EntryKind: string
             self::Firmness => 'firmness',
             self::Release => 'release test',
             self::Straightness => 'straightness',
+            self::Roll => 'roll',
+            self::Width => 'width in the bed',
+            self::Slant => 'slant',
+            self::Strain => 'strain',
+            self::Thickness => 'passes by the roll',
+            self::Refit => 'rows fitted again',
             self::State => 'state of the frame',
             self::Problem => 'problem',
             self::Looked => 'looked for',

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Running;
 
+use Schwung\Core\Advance\Change;
+use Schwung\Core\Advance\Refit;
 use Schwung\Core\Advance\Winding;
+use Schwung\Core\Learning\RollReading;
+use Schwung\Core\Learning\StrainRule;
 use Schwung\Core\Loading\FrameState;
 use Schwung\Core\Loading\ParkFor;
 use Schwung\Core\Loading\Setting;
@@ -25,11 +29,24 @@ final readonly class Journal
     /** A longer pause between two steps is no work, whoever forgot to park. */
     private const LONGEST_STEP_MINUTES = 240.0;
 
+    /** Of what was planned, or as much more: what an encoder saw beyond that was no one advance. */
+    private const WHOLE = 0.5;
+
     /** @var list<JournalEntry> in the order in which they were written, without what was corrected */
     private array $standing;
 
     /** @param list<JournalEntry> $entries in any order */
     public function __construct(private StepList $steps, array $entries, private \DateTimeImmutable $started)
+    {
+        $this->standing = self::standing($entries);
+    }
+
+    /**
+     * @param list<JournalEntry> $entries in any order
+     *
+     * @return list<JournalEntry> in order, without what was corrected
+     */
+    private static function standing(array $entries): array
     {
         usort(
             $entries,
@@ -42,7 +59,8 @@ final readonly class Journal
                 $corrected[$entry->text('of')] = true;
             }
         }
-        $this->standing = array_values(
+
+        return array_values(
             array_filter($entries, static fn(JournalEntry $entry): bool => !isset($corrected[$entry->key])),
         );
     }
@@ -138,6 +156,9 @@ final readonly class Journal
                 $state = $before->with($this->parkedBy($entry)->leaves());
             } elseif (EntryKind::Resume === $entry->kind) {
                 [$state, $before] = [$before ?? $state, null];
+            } elseif (EntryKind::Firmness === $entry->kind) {
+                $felt = $this->felt($entry)?->inTheStrip();
+                $state = null === $felt ? $state : $state->with([new Setting(StatePart::Firmness, $felt)]);
             } elseif (EntryKind::State === $entry->kind) {
                 $part = StatePart::tryFrom($entry->text('part'));
                 $state =
@@ -225,6 +246,106 @@ final readonly class Journal
         return array_values($readings);
     }
 
+    /**
+     * What was changed of the passes at the frame, before there are steps to read the log by.
+     *
+     * @param list<JournalEntry> $entries in any order
+     *
+     * @return list<Change> in the order in which they were kept
+     */
+    public static function changes(array $entries): array
+    {
+        $changes = [];
+        foreach (self::standing($entries) as $entry) {
+            $length = static fn(string $name): Length => Length::millimetres($entry->number($name));
+            if (EntryKind::Thickness === $entry->kind) {
+                $changes[] = new Change((int) $entry->number('passes'), thickness: $length('mm'));
+            } elseif (EntryKind::Refit === $entry->kind) {
+                $changes[] = new Change(
+                    (int) $entry->number('passes'),
+                    refit: new Refit(
+                        (int) $entry->number('from'),
+                        $length('begins'),
+                        $length('height'),
+                        $length('gap'),
+                    ),
+                );
+            }
+        }
+
+        return $changes;
+    }
+
+    /**
+     * How thick the roll was found: taped, by clicks that were counted, or by the turns of an encoder at an advance.
+     *
+     * @return array<string, RollReading> by the keys of their entries, in order
+     */
+    public function rollReadings(Winding $winding, ?int $teeth): array
+    {
+        $readings = [];
+        foreach ($this->ofKinds(EntryKind::Roll, EntryKind::Done) as $entry) {
+            $reading =
+                EntryKind::Done === $entry->kind ? $this->advanced($entry, $winding) : $this->taped($entry, $teeth);
+            if (null !== $reading) {
+                $readings[$entry->key] = $reading;
+            }
+        }
+
+        return $readings;
+    }
+
+    private function taped(JournalEntry $entry, ?int $teeth): ?RollReading
+    {
+        $length = static fn(string $name): Length => Length::millimetres($entry->number($name));
+        if (isset($entry->data['clicks'])) {
+            $turns = null === $teeth ? 0.0 : $entry->number('clicks') / $teeth;
+
+            return $turns > 0 && $length('to')->isLongerThan($length('from'))
+                ? RollReading::advance($length('from'), $length('to'), $turns)
+                : null;
+        }
+
+        return RollReading::round($length('wound'), $length('round'));
+    }
+
+    /** What an encoder saw of an advance; null where it saw none, or no whole one. */
+    private function advanced(JournalEntry $entry, Winding $winding): ?RollReading
+    {
+        $step = $this->steps->steps[$this->steps->placeOf($entry->step ?? '') ?? -1] ?? null;
+        if (StepKind::Advance !== $step?->kind || null === $step->pass || $step->pass < 2) {
+            return null;
+        }
+        [$before, $pass] = [$winding->at($step->pass - 1)->pass, $winding->at($step->pass)->pass];
+        [$turns, $planned] = [$entry->number('turns'), $before->turns ?? 0.0];
+
+        return $planned > 0 && $turns > self::WHOLE * $planned && $turns < $planned / self::WHOLE
+            ? RollReading::advance($before->wound, $pass->wound, $turns)
+            : null;
+    }
+
+    /** @return list<array{float, float}> turns that an encoder saw and clicks that were counted of the same advance */
+    public function clicksAgainstTurns(): array
+    {
+        [$turns, $pairs] = [[], []];
+        foreach ($this->ofKinds(EntryKind::Done, EntryKind::Roll) as $entry) {
+            $pass = $this->steps->steps[$this->steps->placeOf($entry->step ?? '') ?? -1]->pass ?? null;
+            if (EntryKind::Done === $entry->kind && $entry->number('turns') > 0) {
+                $turns[$pass ?? 0] = $entry->number('turns');
+            } elseif (isset($entry->data['clicks'], $turns[$pass ?? 0])) {
+                $pairs[] = [$turns[$pass ?? 0], $entry->number('clicks')];
+            }
+        }
+
+        return $pairs;
+    }
+
+    /** @return list<JournalEntry> readings of one kind, in order */
+    public function readings(EntryKind $kind): array
+    {
+        return $this->ofKinds($kind);
+    }
+
     public function drift(Length $sideMargin, Length $along): Drift
     {
         return (new DriftRule($sideMargin, $along))->judge($this->registerReadings());
@@ -234,21 +355,62 @@ final readonly class Journal
     public function firmness(): ?FirmnessReading
     {
         foreach (array_reverse($this->ofKinds(EntryKind::Firmness)) as $entry) {
-            $layers = array_map(
-                static fn(string $layer): array => array_values(
-                    array_filter(array_map(Firmness::tryFrom(...), $entry->steps($layer))),
-                ),
-                ['backing', 'top'],
-            );
-            if (3 === \count($layers[0]) && 3 === \count($layers[1])) {
-                return new FirmnessReading(
-                    [$layers[0][0], $layers[0][1], $layers[0][2]],
-                    [$layers[1][0], $layers[1][1], $layers[1][2]],
-                );
+            $felt = $this->felt($entry);
+            if (null !== $felt) {
+                return $felt;
             }
         }
 
         return null;
+    }
+
+    private function felt(JournalEntry $entry): ?FirmnessReading
+    {
+        $layers = array_map(
+            static fn(string $layer): array => array_values(
+                array_filter(array_map(Firmness::tryFrom(...), $entry->steps($layer))),
+            ),
+            ['backing', 'top'],
+        );
+
+        return 3 === \count($layers[0]) && 3 === \count($layers[1])
+            ? new FirmnessReading(
+                [$layers[0][0], $layers[0][1], $layers[0][2]],
+                [$layers[1][0], $layers[1][1], $layers[1][2]],
+            )
+            : null;
+    }
+
+    /** @return list<array{string, int, float}> layer, step of its firmness in the centre and strain, where both were read */
+    public function strains(): array
+    {
+        [$strains, $felt] = [[], null];
+        foreach ($this->ofKinds(EntryKind::Firmness, EntryKind::Strain) as $entry) {
+            if (EntryKind::Firmness === $entry->kind) {
+                $felt = $this->felt($entry) ?? $felt;
+                continue;
+            }
+            $strain = $this->strain($entry);
+            if (null !== $strain && null !== $felt) {
+                $layer = 'top' === $entry->text('layer') ? 'top' : 'backing';
+                $strains[] = [$layer, ('top' === $layer ? $felt->top : $felt->backing)[1]->value, $strain];
+            }
+        }
+
+        return $strains;
+    }
+
+    /** Null where the two marks cannot be so. */
+    public function strain(JournalEntry $entry): ?float
+    {
+        try {
+            return (new StrainRule())->strain(
+                Length::millimetres($entry->number('apart')),
+                Length::millimetres($entry->number('loaded')),
+            );
+        } catch (\InvalidArgumentException) {
+            return null;
+        }
     }
 
     /** How far the cloth jumped at the last release test; null while there was none. */

@@ -12,7 +12,10 @@ final readonly class JournalEntry
      * @param string|null          $step key of the step at hand
      * @param array<string, mixed> $data by kind: register {left, right, wound in mm}, firmness {backing, top: three
      *   steps
-     *                                   each}, release {jumped in mm}, straightness {left, centre, right in mm}, state
+     *                                   each}, release {jumped in mm}, straightness {left, centre, right in mm}, roll {wound and
+     *                                   round, or from, to and clicks}, width {depth, width}, slant {left, right, apart},
+     *                                   strain {layer, apart, loaded}, thickness {mm, passes}, refit {passes, from,
+     *                                   begins, height, gap}, all in mm, state
      *                                   {part, is}, problem {x, y in mm, layer, seen, severity, action}, note {text},
      *                                   looked {of: key, symptom, seen}, tested {of: key, cause, proved}, fixed {of:
      *                                   key,

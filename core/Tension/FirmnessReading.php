@@ -28,6 +28,18 @@ final readonly class FirmnessReading
         );
     }
 
+    /** How it stands in the frame's state: by the slackest place of both layers. */
+    public function inTheStrip(): string
+    {
+        return match (
+            min(array_map(static fn(Firmness $step): int => $step->value, [...$this->backing, ...$this->top]))
+        ) {
+            Firmness::Hangs->value => 'loose',
+            Firmness::Soft->value => 'softer',
+            default => 'firm',
+        };
+    }
+
     public function has(Firmness $firmness): bool
     {
         return \in_array($firmness, [...$this->backing, ...$this->top], true);

@@ -15,15 +15,17 @@ final readonly class FirmnessRule
     public const SAYS = [
         'rings' => 'It rings: let off until it gives under the hand.',
         'hangs' => 'It hangs: take up until it is firm.',
-        'backing-firmer' => 'The backing is the firmer: off the frame the edges will curl to the back.',
-        'top-firmer' => 'The top is the firmer: off the frame the edges will curl to the front.',
+        'backing-firmer' =>
+            'The backing is the firmer: off the frame the edges will curl to the back. Let the take-up off.',
+        'top-firmer' =>
+            'The top is the firmer: off the frame the edges will curl to the front. Let the top off, not the backing.',
         'one-side' => 'One side is firmer than the other: look for drag lines from corner to corner.',
         'jumped' => 'The cloth jumped back by more than an eighth of an inch: the side clamp was too tight.',
     ];
 
     /** What follows where a roller turned by clicks can mend it (rule 29); %s is the cloth that one takes up or lets off. */
     public const CLICK = 'One click of the take-up is %s of cloth at this roll: click by click, and feel again.';
-    private const MENDED_BY_CLICKS = ['rings', 'hangs', 'backing-firmer', 'top-firmer'];
+    private const MENDED_BY_CLICKS = ['rings', 'hangs', 'backing-firmer'];
 
     /**
      * @param Length|null $click      of the take-up at its roll now; null where nothing clicks

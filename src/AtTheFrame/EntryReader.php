@@ -136,6 +136,18 @@ final readonly class EntryReader
             EntryKind::Rows => ['rows' => round(2 * max(0.0, $this->numbers($data, ['rows'], 1000)['rows'])) / 2],
             EntryKind::Register => $this->numbers($data, ['left', 'right', 'wound']),
             EntryKind::Release => $this->numbers($data, ['jumped']),
+            EntryKind::Roll => isset($data['clicks'])
+                ? [...$this->numbers($data, ['from', 'to']), ...$this->numbers($data, ['clicks'], 10_000)]
+                : $this->numbers($data, ['wound', 'round']),
+            EntryKind::Width => $this->numbers($data, ['depth', 'width']),
+            EntryKind::Slant => $this->numbers($data, ['left', 'right', 'apart']),
+            EntryKind::Strain => [
+                'layer' => $this->word(Layer::class, $data['layer'] ?? null),
+                ...$this->numbers($data, ['apart', 'loaded']),
+            ],
+            EntryKind::Thickness, EntryKind::Refit => throw new UnreadableEntry(
+                'What changes the plan is kept on its page, which shows what it changes.',
+            ),
             EntryKind::Straightness => $this->numbers($data, ['left', 'centre', 'right']),
             EntryKind::Firmness => [
                 'backing' => $this->feel($data['backing'] ?? null),

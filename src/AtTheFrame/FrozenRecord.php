@@ -14,6 +14,7 @@ use Schwung\Core\Exchange\Node;
 use Schwung\Core\Frame\Frame;
 use Schwung\Core\Frame\Stock;
 use Schwung\Core\Job\Faults;
+use Schwung\Core\Practice\Taught;
 
 /** What a plan was made from, as it is stored: the sheet, the frame as a job document has it, the studio's figures. */
 final class FrozenRecord
@@ -26,6 +27,10 @@ final class FrozenRecord
             'sheet' => $subject->sheet->toArray(),
             'frame' => null === $subject->frame ? null : (new FrameWriter())->document($subject->frame),
             'practice' => PracticeSettings::of($subject->practice)->toArray(),
+            'taught' => [
+                'thickness' => $subject->practice->taught->thickness,
+                'drift' => $subject->practice->taught->drift,
+            ],
         ];
     }
 
@@ -44,7 +49,18 @@ final class FrozenRecord
                     self::members($record['practice'] ?? []),
                     static fn(mixed $value): bool => \is_int($value) || \is_float($value),
                 ),
-            )->practice(),
+            )
+                ->practice()
+                ->taught(self::taught(self::members($record['taught'] ?? []))),
+        );
+    }
+
+    /** @param array<string, mixed> $record none of an earlier version */
+    private static function taught(array $record): Taught
+    {
+        return new Taught(
+            array_map(floatval(...), array_filter(self::members($record['thickness'] ?? []), is_numeric(...))),
+            array_map(intval(...), array_filter(self::members($record['drift'] ?? []), is_int(...))),
         );
     }
 

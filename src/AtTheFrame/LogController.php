@@ -8,6 +8,7 @@ use App\Account\Person;
 use App\Audit\AuditLog;
 use App\Audit\Happening;
 use App\Designs\DesignShelf;
+use App\Frames\Taught\Teaching;
 use App\Measure\CurrentUnits;
 use App\Platform\Download;
 use App\Quilt\Quilt;
@@ -212,6 +213,7 @@ final class LogController extends AbstractController
         Request $request,
         DesignShelf $designs,
         Riders $riders,
+        Teaching $teaching,
         ClockInterface $clock,
     ): Response {
         $quilt = $this->quilt($id, $person);
@@ -240,6 +242,9 @@ final class LogController extends AbstractController
             $quilt->finish($clock->now());
             $riders->end($quilt, $off, $clock->now());
             $this->runs->save();
+            if (null !== $view) {
+                $teaching->learn($view);
+            }
             $this->addFlash('draft', 'off-' . $id);
             $this->addFlash('done', 'It is off the frame and in the history of ' . $quilt->client() . '.');
 

@@ -75,6 +75,29 @@ final readonly class LogLines
                 ': ' .
                 lcfirst($this->straightness($entry)),
             EntryKind::Release => "jumped back {$this->length($entry, 'jumped')}",
+            EntryKind::Roll => isset($entry->data['clicks'])
+                ? \sprintf(
+                    '%d clicks from %s to %s',
+                    $entry->number('clicks'),
+                    $this->length($entry, 'from'),
+                    $this->length($entry, 'to'),
+                )
+                : "{$this->length($entry, 'round')} round, with {$this->length($entry, 'wound')} wound on",
+            EntryKind::Width => "{$this->length($entry, 'width')} wide, {$this->length(
+                $entry,
+                'depth',
+            )} from the lead edge",
+            EntryKind::Slant => $this->lengths($entry, ['left', 'right']) .
+                " from the last row, {$this->length($entry, 'apart')} apart",
+            EntryKind::Strain => "{$entry->text('layer')}: {$this->length($entry, 'apart')} slack, " .
+                "{$this->length($entry, 'loaded')} loaded",
+            EntryKind::Thickness => \sprintf(
+                'after pass %d the passes go by %.2f mm a turn, as the roll was read',
+                $entry->number('passes'),
+                $entry->number('mm'),
+            ),
+            EntryKind::Refit => \sprintf('row %d and those after it: ', 1 + (int) $entry->number('from')) .
+                "{$this->length($entry, 'height')} high, {$this->length($entry, 'gap')} between them",
             EntryKind::Firmness => "backing {$this->feel($entry, 'backing')}; top {$this->feel($entry, 'top')}",
             EntryKind::State => "{$entry->text('part')} is {$entry->text('is')}",
             EntryKind::Problem => $this->problem($entry),

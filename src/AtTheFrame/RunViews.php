@@ -8,7 +8,7 @@ use App\Measure\CurrentUnits;
 use App\Quilt\Preparations;
 use Schwung\Core\Running\Journal;
 
-/** Opens a run by the plan that was frozen when it was begun. */
+/** Opens a run by the plan that was frozen when it was begun, with what was changed of it at the frame. */
 final readonly class RunViews
 {
     public function __construct(
@@ -20,13 +20,18 @@ final readonly class RunViews
     public function open(Run $run): RunView
     {
         $subject = $run->subject();
-        $preparation = $this->preparations->ofSubject($run->quilt, $subject, $this->units->system());
+        $rows = $this->log->findOf($run);
+        $entries = array_map(static fn(LogEntry $row) => $row->entry(), $rows);
+        $preparation = $this->preparations->ofSubject(
+            $run->quilt,
+            $subject,
+            $this->units->system(),
+            Journal::changes($entries),
+        );
         [$setup, $steps] = [$preparation->setup(), $preparation->steps()];
         if (null === $setup || null === $steps) {
             throw new \LogicException('A run is begun only with a plan that loads.');
         }
-        $rows = $this->log->findOf($run);
-        $entries = array_map(static fn(LogEntry $row) => $row->entry(), $rows);
 
         return new RunView(
             run: $run,

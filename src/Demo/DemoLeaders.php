@@ -14,7 +14,7 @@ use Schwung\Core\Leader\PastLoad;
 use Schwung\Core\Leader\Reading;
 use Schwung\Core\Measure\Length;
 
-/** A year of quilts on the demo's leaders: one worn in its middle, one that hangs crooked. */
+/** A year of quilts on the demo's leaders: one worn in its middle, three on a rail that is out of true, one crooked. */
 final readonly class DemoLeaders
 {
     private const TITLES = [
@@ -45,7 +45,13 @@ final readonly class DemoLeaders
             25 => 2,
             50 => 1.8125,
         ]);
-        $this->leader($north, Roller::Backing, 30, $now);
+        $tail = $this->leader($north, Roller::Backing, 30, $now);
+        $top = $this->leader($north, Roller::Top, 12, $now);
+        // A fortnight ago all three were found to run out, and alike: the rail is out of true.
+        $fortnight = $now->modify('-14 days');
+        $this->inspect($lead, $fortnight, [-50 => 1.75, -25 => 1.9375, 0 => 2.25, 25 => 2.125, 50 => 2.125]);
+        $this->inspect($tail, $fortnight, [-50 => 2.25, -25 => 2.125, 0 => 2.0625, 25 => 1.9375, 50 => 1.875]);
+        $this->inspect($top, $fortnight, [-50 => 2.1875, -25 => 2.125, 0 => 2, 25 => 1.875, 50 => 1.8125]);
         $crooked = $this->leader($attic, Roller::Backing, 9, $now);
         $this->inspect($crooked, $now->modify('-20 days'), [
             -55 => 2,

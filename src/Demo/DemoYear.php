@@ -7,9 +7,11 @@ namespace App\Demo;
 use App\AtTheFrame\LogBook;
 use App\AtTheFrame\OffSheet;
 use App\AtTheFrame\Run;
+use App\AtTheFrame\RunView;
 use App\AtTheFrame\RunViews;
 use App\AtTheFrame\Starting;
 use App\Frames\StudioFrame;
+use App\Frames\Taught\Teaching;
 use App\Quilt\NewQuilt;
 use App\Quilt\Pinning\Deciding;
 use App\Quilt\QuiltEntry;
@@ -99,6 +101,8 @@ final readonly class DemoYear
         ['Thimble road', 'Sunniva Aldertoft', 0, []],
     ];
     private const DAYS_APART = 17;
+    /** How thick a turn of this studio is, of a hundred of what is assumed. */
+    private const WINDS = 122;
     /** This studio is quick at the machine and careful with pins. */
     private const TAKES = ['stitch' => 0.85, 'attach' => 1.4, 'baste' => 1.2, 'advance' => 1.1, 'wind' => 0.9];
 
@@ -109,6 +113,7 @@ final readonly class DemoYear
         private LogBook $book,
         private Deciding $deciding,
         private RunViews $views,
+        private Teaching $teaching,
     ) {}
 
     /** @param list<StudioFrame> $frames */
@@ -135,10 +140,12 @@ final readonly class DemoYear
             $run = new Run($quilt, $at, $subject);
             $this->entities->persist($run);
             $this->entities->flush();
+            $view = $this->views->open($run);
             $this->book->write(
                 $run,
                 array_merge(
-                    $this->steps($run, $i, $at),
+                    $this->steps($view, $i, $at),
+                    $this->readings($view, $i, $at),
                     ...array_map(
                         fn(int $k, array $problem): array => $this->problem(
                             $k,
@@ -153,19 +160,60 @@ final readonly class DemoYear
             );
             $run->end(new OffSheet(), $at->modify('+6 hours'));
             $quilt->finish($at->modify('+6 hours'));
+            $this->entities->flush();
+            $this->teaching->learn($this->views->open($run));
         }
-        $this->entities->flush();
     }
 
     /** @return list<JournalEntry> every step done, as long as this studio takes for its kind */
-    private function steps(Run $run, int $load, \DateTimeImmutable $at): array
+    private function steps(RunView $view, int $load, \DateTimeImmutable $at): array
     {
         $entries = [];
-        foreach ($this->views->open($run)->steps->steps as $i => $step) {
+        foreach ($view->steps->steps as $i => $step) {
             $varies = 0.9 + 0.05 * ((3 * $load + $i) % 5);
             $takes = $step->minutes * (self::TAKES[$step->kind->value] ?? 1.0) * $varies;
             $at = $at->modify(\sprintf('+%d seconds', (int) (60 * $takes)));
             $entries[] = new JournalEntry("demo-year-done-$i", EntryKind::Done, $step->key, $at, [], self::PERSON);
+        }
+
+        return $entries;
+    }
+
+    /**
+     * The register at every pass, and a tape round the roll at two: this studio winds thicker than is assumed, and its tops
+     * drift less.
+     *
+     * @return list<JournalEntry>
+     */
+    private function readings(RunView $view, int $load, \DateTimeImmutable $at): array
+    {
+        $winding = $view->setup->winding;
+        $slope = (1 + ((7 * $load) % 9)) / 2500;
+        $roll = $winding->roll->measured(
+            $winding->roll->thickness->length()->scaledBy(self::WINDS + ((5 * $load) % 11) - 5, 100),
+        );
+        $entries = [];
+        foreach ($winding->winds as $wind) {
+            $wound = $wind->pass->wound->toMillimetres();
+            $off = ($slope + 0.0004 * ((($load + $wind->number) % 3) - 1)) * $wound;
+            $entries[] = new JournalEntry(
+                "demo-year-read-$wind->number",
+                EntryKind::Register,
+                null,
+                $at->modify("+$wind->number minutes"),
+                ['left' => round($off), 'right' => round($off), 'wound' => round($wound, 3)],
+                self::PERSON,
+            );
+            if ($wind->number > 1 && 0 === $wind->number % 2) {
+                $entries[] = new JournalEntry(
+                    "demo-year-roll-$wind->number",
+                    EntryKind::Roll,
+                    null,
+                    $at->modify("+$wind->number minutes"),
+                    ['wound' => round($wound, 3), 'round' => round(2 * \M_PI * $roll->radius($wound))],
+                    self::PERSON,
+                );
+            }
         }
 
         return $entries;

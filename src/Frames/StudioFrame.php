@@ -15,6 +15,7 @@ use Schwung\Core\Frame\FrameMeasure;
 use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Frame\Stock;
 use Schwung\Core\Measure\Length;
+use Schwung\Core\Practice\Taught;
 use Symfony\Bridge\Doctrine\Types\UlidType;
 use Symfony\Component\Uid\Ulid;
 
@@ -71,6 +72,10 @@ class StudioFrame
     /** @var list<string> words of FrameMeasure whose everyday figures stand in until somebody has taken them */
     #[ORM\Column(type: Types::JSON)]
     private array $assumed = [];
+
+    /** @var array{thickness?: array<string, float>, drift?: array<string, int>} what its loads have taught and plans go by */
+    #[ORM\Column(type: Types::JSON)]
+    private array $taught = [];
 
     /** When somebody deleted it; nobody sees it any more, and for a while that can be undone. */
     #[ORM\Column(nullable: true)]
@@ -195,6 +200,16 @@ class StudioFrame
     public function differ(array $distances): void
     {
         $this->distances = array_map(static fn(Length $length): int => $length->nanometres, $distances);
+    }
+
+    public function taught(): Taught
+    {
+        return new Taught($this->taught['thickness'] ?? [], $this->taught['drift'] ?? []);
+    }
+
+    public function teach(Taught $taught): void
+    {
+        $this->taught = ['thickness' => $taught->thickness, 'drift' => $taught->drift];
     }
 
     /** @return array<string, string> the ways of loading on this frame, by path of a sheet */

@@ -11,6 +11,7 @@ use App\Leaders\LeadersOfFrame;
 use App\Leaders\StudioLeaderRepository;
 use App\Quilt\Pinning\SheetPins;
 use App\Settings\CurrentBody;
+use Schwung\Core\Advance\Change;
 use Schwung\Core\Exchange\JobReader;
 use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Job\Faults;
@@ -50,7 +51,7 @@ final readonly class Preparations
                 $quilt->title(),
                 $sheet,
                 $frame->measures(),
-                $quilt->studio->practice()->differing($frame->distances()),
+                $quilt->studio->practice()->differing($frame->distances())->taught($frame->taught()),
             ),
             $units,
             $frame,
@@ -68,14 +69,24 @@ final readonly class Preparations
         );
     }
 
-    /** The same of a quilt as it was written down when it went on its frame. */
-    public function ofSubject(Quilt $quilt, Subject $subject, UnitSystem $units): Preparation
+    /**
+     * The same of a quilt as it was written down when it went on its frame.
+     *
+     * @param list<Change> $changes of its passes, made there
+     */
+    public function ofSubject(Quilt $quilt, Subject $subject, UnitSystem $units, array $changes = []): Preparation
     {
-        return $this->prepare($quilt, $subject, $units, $quilt->frame());
+        return $this->prepare($quilt, $subject, $units, $quilt->frame(), $changes);
     }
 
-    private function prepare(Quilt $quilt, Subject $subject, UnitSystem $units, ?StudioFrame $frame): Preparation
-    {
+    /** @param list<Change> $changes */
+    private function prepare(
+        Quilt $quilt,
+        Subject $subject,
+        UnitSystem $units,
+        ?StudioFrame $frame,
+        array $changes = [],
+    ): Preparation {
         $faults = new Faults();
         $parts = (new JobReader())->parts($subject->job($units)->toArray(), $faults, $subject->frame);
 
@@ -88,6 +99,7 @@ final readonly class Preparations
                 design: new DesignOnShelf($this->designs, $quilt->studio, $parts->desk->design),
                 body: $this->person->body(),
                 pins: $this->pins($quilt, $subject->sheet),
+                changes: $changes,
             ),
         );
     }

@@ -7,6 +7,7 @@ namespace App\Quilt;
 use Schwung\Core\Frame\Frame;
 use Schwung\Core\Measure\UnitSystem;
 use Schwung\Core\Practice\Practice;
+use Schwung\Core\Practice\Taught;
 
 /** Everything that a plan of a quilt is made from. */
 final readonly class Subject
@@ -25,7 +26,10 @@ final readonly class Subject
             $quilt->title(),
             $sheet ?? $quilt->sheet(),
             $quilt->frame()?->measures(),
-            $quilt->studio->practice()->differing($quilt->frame()?->distances() ?? []),
+            $quilt->studio
+                ->practice()
+                ->differing($quilt->frame()?->distances() ?? [])
+                ->taught($quilt->frame()?->taught() ?? new Taught()),
         );
     }
 

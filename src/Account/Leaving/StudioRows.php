@@ -39,6 +39,7 @@ final readonly class StudioRows
         'leader_inspection' => self::LEADERS,
         'studio_leader' => self::FRAMES,
         'studio_task' => self::FRAMES,
+        'lesson' => self::FRAMES,
         'studio_frame' => self::STUDIO,
         'studio_design' => self::STUDIO,
         'studio_chore' => self::STUDIO,

@@ -277,6 +277,7 @@ final class LeavingTest extends StudioTestCase
         $this->row('leader_load', ['leader_id' => $leader]);
         $this->row('leader_inspection', ['leader_id' => $leader]);
         $this->row('studio_task', ['frame_id' => $frame]);
+        $this->row('lesson', ['frame_id' => $frame, 'kind' => 'drift', 'points' => '[]']);
         $this->row('run_times', ['run_id' => $run]);
         $this->row('quilt_facts', ['quilt_id' => $quilt->id()->toBinary()]);
         $this->row('queue_pin', ['quilt_id' => $quilt->id()->toBinary()]);

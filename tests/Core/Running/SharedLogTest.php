@@ -30,7 +30,7 @@ use Schwung\Core\Running\JournalEntry;
  * @phpstan-type LogStep array{key: string, kind: string, pass: int|null, rows: int|null, leaves: array<string, string>}
  * @phpstan-type LogCase array{
  *     name: string,
- *     entries: list<array{string, string, string|null, int, array<string, string>}>,
+ *     entries: list<array{string, string, string|null, int, array<string, mixed>}>,
  *     place: int,
  *     done: list<string>,
  *     state: array<string, string>,

@@ -10,6 +10,9 @@ use App\Frames\StudioFrameRepository;
 use App\Measure\CurrentUnits;
 use Psr\Clock\ClockInterface;
 use Schwung\Core\Frame\FrameMeasure;
+use Schwung\Core\Leader\CommonTilt;
+use Schwung\Core\Leader\HangingLeader;
+use Schwung\Core\Leader\LeaderWork;
 use Schwung\Core\Leader\NewLeader;
 use Schwung\Core\Measure\Exception\UnreadableLength;
 use Schwung\Core\Measure\Length;
@@ -75,13 +78,33 @@ final class LeadersController extends AbstractController
 
     /** What to mark at each station before the leader is hemmed again. */
     #[Route('/{roller}/re-hem', name: 're_hem', methods: ['GET'])]
-    public function reHem(Ulid $frame, Roller $roller, #[CurrentUser] Person $person): Response
+    public function reHem(Ulid $frame, Roller $roller, #[CurrentUser] Person $person, Request $request): Response
     {
         $studioFrame = $this->frame($frame, $person);
         $leader = $this->leader($studioFrame, $roller);
         $view = $this->view($studioFrame, $leader, null, '', null);
 
-        return $this->render('leaders/re_hem.html.twig', ['frame' => $studioFrame, 'view' => $view]);
+        return $this->render('leaders/re_hem.html.twig', [
+            'frame' => $studioFrame,
+            'view' => $view,
+            'common' => $this->common($studioFrame),
+            'isMeasured' => $request->query->getBoolean('measured'),
+        ]);
+    }
+
+    /** How it is sewn while it hangs: the line that it is checked by, a casing, a pocket. */
+    #[Route('/{roller}/sew/{work}', name: 'sew', requirements: ['work' => 'line|casing|pocket'], methods: ['GET'])]
+    public function sew(Ulid $frame, Roller $roller, LeaderWork $work, #[CurrentUser] Person $person): Response
+    {
+        $studioFrame = $this->frame($frame, $person);
+        $leader = $this->leader($studioFrame, $roller);
+
+        return $this->render('leaders/sew.html.twig', [
+            'frame' => $studioFrame,
+            'leader' => $leader,
+            'work' => $work,
+            'steps' => (new HangingLeader($studioFrame->measures(), $roller->hangsForward()))->steps($work),
+        ]);
     }
 
     /** What to cut for a new leader, with its fold line and its marks. */
@@ -114,6 +137,11 @@ final class LeadersController extends AbstractController
             'sheet' => $sheet,
             'reaches' => $reaches,
         ]);
+    }
+
+    private function common(StudioFrame $frame): ?CommonTilt
+    {
+        return $this->leaders->ofFrame($frame)->commonTilt($frame->measures()->bed());
     }
 
     private function frame(Ulid $id, Person $person): StudioFrame
@@ -179,7 +207,7 @@ final class LeadersController extends AbstractController
 
         return $this->render(
             'leaders/index.html.twig',
-            ['frame' => $frame, 'views' => $views],
+            ['frame' => $frame, 'views' => $views, 'common' => $this->common($frame)],
             new Response(status: null === $fault ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY),
         );
     }

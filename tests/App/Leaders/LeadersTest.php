@@ -79,6 +79,43 @@ final class LeadersTest extends StudioTestCase
         );
     }
 
+    public function testALeaderOfAFrameThatRunsOutIsNotCutBeforeTheFrameIsMeasured(): void
+    {
+        $frame = $this->frame();
+        foreach (
+            ['take-up' => "-50: 2\n0: 2 3/16\n50: 2 3/8", 'backing' => "-50: 2 3/8\n0: 2 3/16\n50: 2"]
+            as $roller => $readings
+        ) {
+            $page = $this->browser->request('GET', "/frames/{$frame->id()}/leaders");
+            $form = $page->filter("form[action$='$roller/check']")->form(['readings' => $readings]);
+            $this->browser->submit($form);
+        }
+        $page = $this->browser->request('GET', "/frames/{$frame->id()}/leaders");
+        self::assertSelectorTextContains('#common-title', 'It is the frame, not the leaders');
+        $sheet = $this->browser->request('GET', "/frames/{$frame->id()}/leaders/take-up/re-hem");
+        self::assertStringContainsString('measure the frame before you cut', $sheet->filter('main')->text());
+        self::assertCount(0, $sheet->filter('main table'));
+        $this->browser->click($sheet->selectLink('The frame was measured and is true: show the sheet')->link());
+        self::assertSelectorTextContains('main table', '50 in right');
+        $this->browser->request('GET', "/frames/{$frame->id()}/taught");
+        self::assertSelectorTextContains('main', 'All leaders run out alike, ⅜ in over the width');
+        self::assertSelectorTextContains('main', 'Both diagonals of the frame');
+    }
+
+    public function testHowALeaderIsSewnWhileItHangs(): void
+    {
+        $frame = $this->frame();
+        foreach (
+            ['line' => 'Lock the channel', 'casing' => 'the dowel slides in', 'pocket' => 'pacemakers']
+            as $work => $says
+        ) {
+            $this->browser->request('GET', "/frames/{$frame->id()}/leaders/backing/sew/$work");
+            self::assertSelectorTextContains('main', $says);
+        }
+        $this->browser->request('GET', "/frames/{$frame->id()}/leaders/backing/sew/hat");
+        self::assertResponseStatusCodeSame(404);
+    }
+
     public function testALeaderGetsItsCasingAndDowelClampsNoLongerAskForIt(): void
     {
         $frame = $this->frame();

@@ -8,7 +8,6 @@ use App\Account\Person;
 use App\Audit\AuditLog;
 use App\Audit\Happening;
 use App\Designs\DesignShelf;
-use App\Frames\Taught\Teaching;
 use App\Measure\CurrentUnits;
 use App\Platform\Download;
 use App\Quilt\Quilt;
@@ -21,6 +20,7 @@ use Schwung\Core\Measure\LengthWriter;
 use Schwung\Core\Running\EntryKind;
 use Schwung\Core\Running\JournalEntry;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\Form\FormError;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
@@ -213,8 +213,8 @@ final class LogController extends AbstractController
         Request $request,
         DesignShelf $designs,
         Riders $riders,
-        Teaching $teaching,
-        ClockInterface $clock,
+        TakingOff $taking,
+        OffView $offView,
     ): Response {
         $quilt = $this->quilt($id, $person);
         $run = $this->runs->findLatest($quilt);
@@ -229,22 +229,20 @@ final class LogController extends AbstractController
         }
         $stillOn = $riders->stillOn($quilt);
         $form = $this->createForm(OffType::class, $off)->handleRequest($request);
-        if (null !== $run && [] === $stillOn && $form->isSubmitted() && $form->isValid()) {
-            // The plan of a load of several knows their row; a top of it is measured by itself.
-            $top = (null === $quilt->carrier()
-                ? $view
-                : $this->workspaces->open($quilt, new View('off'))
-            )?->preparation->top();
-            if (null !== $top) {
-                $off->compare($top->width->length(), $top->length->length());
-            }
-            $run->end($off, $clock->now());
-            $quilt->finish($clock->now());
-            $riders->end($quilt, $off, $clock->now());
-            $this->runs->save();
-            if (null !== $view) {
-                $teaching->learn($view);
-            }
+        $isLarger = $form->isSubmitted() && $form->isValid() ? $taking->fault($quilt, $off) : null;
+        if (null !== $isLarger) {
+            $form
+                ->get($isLarger[0])
+                ->addError(
+                    new FormError(
+                        'That is more than the top, which measured ' .
+                            $this->units->writer()->write($isLarger[1]) .
+                            ' there. Measure it trimmed, or correct the top.',
+                    ),
+                );
+        }
+        if (null !== $run && null !== $view && [] === $stillOn && $form->isSubmitted() && $form->isValid()) {
+            $taking->take($run, $view, $off, $person->name());
             $this->addFlash('draft', 'off-' . $id);
             $this->addFlash('done', 'It is off the frame and in the history of ' . $quilt->client() . '.');
 
@@ -258,6 +256,7 @@ final class LogController extends AbstractController
                 'view' => $view,
                 'form' => $form,
                 'stillOn' => $stillOn,
+                'told' => null === $view ? null : $offView->of($view, $off),
             ],
             $form->isSubmitted() ? new Response(status: Response::HTTP_UNPROCESSABLE_ENTITY) : null,
         );

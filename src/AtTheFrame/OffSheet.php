@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\AtTheFrame;
 
+use Schwung\Core\Learning\QuiltedTop;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Sizing\Contraction;
+use Schwung\Core\Tension\Symptom;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** What is written down once a quilt is off its frame. */
@@ -13,6 +15,9 @@ final class OffSheet
 {
     public const FLATNESS = ['flat', 'rippled', 'not-flat'];
     public const CURL = ['none', 'to-back', 'to-front'];
+
+    /** What of it is a problem of the layers. */
+    public const SIGHTINGS = [Symptom::RipplesOffFrame, Symptom::CurlToBack, Symptom::CurlToFront];
 
     #[Assert\Choice(self::FLATNESS)]
     public string $flatness = 'flat';
@@ -35,6 +40,10 @@ final class OffSheet
     /** @var array{float, float}|null by how much it drew in across and along, of a hundred of the top */
     private ?array $contraction = null;
 
+    /** What of its batting and its stitching has to do with drawing in; null where nobody knows. */
+    private ?float $loft = null;
+    private ?float $density = null;
+
     /** Works out by how much the quilting drew a top of this size in. */
     public function compare(Length $width, Length $length): void
     {
@@ -43,6 +52,30 @@ final class OffSheet
                 ? null
                 : Contraction::of($width, $length, $this->finishedWidth, $this->finishedLength);
         $this->contraction = null === $drawn ? null : [$drawn->across, $drawn->along];
+    }
+
+    /** @param float|null $loft in millimetres, $density in millimetres stitched for each square millimetre */
+    public function quiltedBy(?float $loft, ?float $density): void
+    {
+        [$this->loft, $this->density] = [$loft, $density];
+    }
+
+    /** What it tells of drawing in; null where it was not measured, or its batting is not known. */
+    public function drawnIn(): ?QuiltedTop
+    {
+        return null === $this->contraction || null === $this->loft || null === $this->density
+            ? null
+            : new QuiltedTop($this->loft, $this->density, ...$this->contraction);
+    }
+
+    public function shows(Symptom $symptom): bool
+    {
+        return match ($symptom) {
+            Symptom::RipplesOffFrame => 'rippled' === $this->flatness,
+            Symptom::CurlToBack => 'to-back' === $this->curl,
+            Symptom::CurlToFront => 'to-front' === $this->curl,
+            default => false,
+        };
     }
 
     /** @return array{float, float}|null across and along, of a hundred; null where nobody measured */
@@ -66,6 +99,8 @@ final class OffSheet
             'finishedWidth' => $this->finishedWidth?->nanometres,
             'finishedLength' => $this->finishedLength?->nanometres,
             'contraction' => $this->contraction,
+            'loft' => $this->loft,
+            'density' => $this->density,
         ];
     }
 
@@ -85,6 +120,8 @@ final class OffSheet
         /** @var array{float, float}|null $contraction */
         $contraction = \is_array($record['contraction'] ?? null) ? $record['contraction'] : null;
         $sheet->contraction = $contraction;
+        $number = static fn(string $name): ?float => is_numeric($record[$name] ?? null) ? (float) $record[$name] : null;
+        $sheet->quiltedBy($number('loft'), $number('density'));
         $sheet->trimmed = true === ($record['trimmed'] ?? false);
         $sheet->bobbins = \is_int($record['bobbins'] ?? null) ? $record['bobbins'] : null;
 

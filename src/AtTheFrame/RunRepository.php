@@ -58,6 +58,23 @@ final class RunRepository extends ServiceEntityRepository
         return array_reverse($runs);
     }
 
+    /** @return list<array<string, mixed>> what was written down of loads whose quilts were measured, the latest last */
+    public function findMeasured(Studio $studio): array
+    {
+        /** @var list<array{off: array<string, mixed>}> $found */
+        $found = $this->createQueryBuilder('r')
+            ->select('r.off')
+            ->innerJoin('r.quilt', 'q')
+            ->where("q.studio = :studio AND r.ended IS NOT NULL AND r.off LIKE '%\"contraction\":[%'")
+            ->setParameter('studio', $studio->id(), 'ulid')
+            ->orderBy('r.started', 'DESC')
+            ->setMaxResults(self::MOST)
+            ->getQuery()
+            ->getResult();
+
+        return array_reverse(array_column($found, 'off'));
+    }
+
     /** The run of a quilt in whose log an entry of this key is. */
     public function findWithEntry(Quilt $quilt, string $key): ?Run
     {

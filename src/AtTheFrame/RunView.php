@@ -11,6 +11,7 @@ use Schwung\Core\Loading\StepList;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
+use Schwung\Core\Preparation\DrawingIn;
 use Schwung\Core\Preparation\Preparation;
 use Schwung\Core\Preparation\RollRead;
 use Schwung\Core\Running\Drift;
@@ -167,6 +168,18 @@ final readonly class RunView
         $length = static fn(string $name): Length => Length::millimetres($last->number($name));
 
         return Slant::of($length('left'), $length('right'), $length('apart'), $this->setup->across());
+    }
+
+    /** Of its batting, in millimetres; null without one. */
+    public function loft(): ?float
+    {
+        return DrawingIn::loft($this->preparation);
+    }
+
+    /** How much is stitched for each square millimetre, in millimetres. */
+    public function density(): float
+    {
+        return DrawingIn::density($this->setup);
     }
 
     /** @return array<string, StrainTold> the last strain that was read of each layer */

@@ -46,6 +46,13 @@ final readonly class Inquiry
         return Knowledge::ofTheTrade()->of($cause)->words;
     }
 
+    /** "The middle hangs: most likely the leader is stretched where it is always loaded." */
+    public function sentence(): string
+    {
+        return ucfirst($this->seen()?->words() ?? '') .
+            ": {$this->first[0]->howSure()} {$this->first[0]->entry->words}.";
+    }
+
     public function seen(): ?Symptom
     {
         return Symptom::tryFrom($this->problem->text('seen'));

@@ -112,6 +112,15 @@ abstract class StudioTestCase extends WebTestCase
         self::assertResponseRedirects("/quilts/{$quilt->id()}/frame", 303);
     }
 
+    /** The owner as another request would find them, for what is entered after a page was looked at. */
+    protected function ownerAnew(): Person
+    {
+        $found = $this->service(EntityManagerInterface::class)->find(Person::class, $this->owner->id());
+        self::assertNotNull($found);
+
+        return $found;
+    }
+
     /** The quilt as another request would find it. */
     protected function reloaded(Quilt $quilt): Quilt
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Clients\Home;
 
+use App\AtTheFrame\FinishedTops;
 use App\AtTheFrame\RunRepository;
 use App\Clients\Bag\Intake;
 use App\Clients\Bag\IntakeInput;
@@ -25,13 +26,15 @@ final readonly class HandOvers
         private IntakeRepository $intakes,
         private RunRepository $runs,
         private Preparations $preparations,
+        private FinishedTops $finished,
     ) {}
 
     public function of(Quilt $quilt): HandOver
     {
         $intake = $this->intakes->of($quilt);
         $off = $this->runs->findLatest($quilt)?->off();
-        $top = $this->preparations->of($quilt, UnitSystem::Inches)->guess()->known->parts->top;
+        $preparation = $this->preparations->of($quilt, UnitSystem::Inches);
+        $top = $preparation->guess()->known->parts->top;
         $size = null === $top ? null : [$top->width(), $top->length()];
         $finished =
             null === $off?->finishedWidth || null === $off->finishedLength
@@ -46,6 +49,7 @@ final readonly class HandOvers
             $size,
             $finished,
             null === ($finished ?? $size) ? null : (new BindingRule())->length(...$finished ?? $size),
+            null === $finished ? $this->finished->expect($quilt->studio, $preparation) : null,
         );
     }
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\App\Frames;
 
-use App\Account\PersonRepository;
 use App\AtTheFrame\FrozenRecord;
 use App\AtTheFrame\LogBook;
 use App\AtTheFrame\Run;
@@ -204,10 +203,8 @@ final class TaughtTest extends StudioTestCase
     private function anew(StudioFrame $frame, string $title): Quilt
     {
         $found = $this->service(EntityManagerInterface::class)->find(StudioFrame::class, $frame->id());
-        $person = $this->service(PersonRepository::class)->findOneBy(['studio' => $found?->studio]);
         self::assertNotNull($found);
-        self::assertNotNull($person);
 
-        return $this->quilt(self::rows(), $person, $title, $found);
+        return $this->quilt(self::rows(), $this->ownerAnew(), $title, $found);
     }
 }

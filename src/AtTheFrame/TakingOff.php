@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\AtTheFrame;
+
+use App\Frames\Taught\Teaching;
+use App\Quilt\Preparations;
+use App\Quilt\Quilt;
+use Psr\Clock\ClockInterface;
+use Schwung\Core\Measure\Length;
+use Schwung\Core\Measure\UnitSystem;
+
+/** Takes a quilt off its frame: what was seen and measured is kept, and what its load taught is learnt. */
+final readonly class TakingOff
+{
+    /** A top never grows by quilting; a tape and a pull may make it seem so by a little. */
+    private const GROWN = 1.005;
+    private const TAPE_INCHES = 0.25;
+
+    public function __construct(
+        private RunRepository $runs,
+        private Riders $riders,
+        private Preparations $preparations,
+        private Teaching $teaching,
+        private Sightings $sightings,
+        private ClockInterface $clock,
+    ) {}
+
+    /**
+     * Why a finished size cannot be, by its field; null where it can.
+     *
+     * @return array{string, Length}|null the field and what the top measured
+     */
+    public function fault(Quilt $quilt, OffSheet $off): ?array
+    {
+        foreach ($this->size($quilt) as $field => $top) {
+            $finished = 'finishedWidth' === $field ? $off->finishedWidth : $off->finishedLength;
+            $most = $top->toMillimetres() * self::GROWN + Length::inches(self::TAPE_INCHES)->toMillimetres();
+            if (null !== $finished && $finished->toMillimetres() > $most) {
+                return [$field, $top];
+            }
+        }
+
+        return null;
+    }
+
+    public function take(Run $run, RunView $view, OffSheet $off, string $person): void
+    {
+        $quilt = $run->quilt;
+        $size = $this->size($quilt);
+        if ([] !== $size) {
+            $off->compare($size['finishedWidth'], $size['finishedLength']);
+        }
+        $off->quiltedBy($view->loft(), $view->density());
+        $run->end($off, $this->clock->now());
+        $quilt->finish($this->clock->now());
+        $this->riders->end($quilt, $off, $this->clock->now());
+        $this->runs->save();
+        $this->teaching->learn($view);
+        $this->sightings->note($run, $view, $off, $person);
+    }
+
+    /**
+     * Of a load of several the plan knows the row; a top of it is measured by itself.
+     *
+     * @return array{finishedWidth: Length, finishedLength: Length}|array{}
+     */
+    private function size(Quilt $quilt): array
+    {
+        $top = $this->preparations->of($quilt, UnitSystem::Inches)->top();
+
+        return null === $top
+            ? []
+            : ['finishedWidth' => $top->width->length(), 'finishedLength' => $top->length->length()];
+    }
+}

@@ -10,7 +10,9 @@ use Schwung\Core\Material\BackingKind;
 use Schwung\Core\Material\BackingSeam;
 use Schwung\Core\Material\Pressing;
 use Schwung\Core\Material\SeamDirection;
+use Schwung\Core\Material\Shade;
 use Schwung\Core\Material\Stretch;
+use Schwung\Core\Material\Weave;
 use Schwung\Core\Measure\Exception\ImpossibleQuadrilateral;
 use Schwung\Core\Measure\Length;
 
@@ -19,7 +21,17 @@ final readonly class BackingReader
 {
     public function read(Node $node, Faults $faults): ?Backing
     {
-        $members = $node->members(['sides', 'diagonal', 'kind', 'stretch', 'seams', 'directional', 'bolt']);
+        $members = $node->members([
+            'sides',
+            'diagonal',
+            'kind',
+            'stretch',
+            'seams',
+            'directional',
+            'bolt',
+            'shade',
+            'weave',
+        ]);
         $sides = $members['sides']->members(['top', 'right', 'bottom', 'left']);
         [$top, $right, $bottom, $left] = [
             $sides['top']->size(),
@@ -35,6 +47,8 @@ final readonly class BackingReader
         if (null !== $bolt && $bolt->toInches() <= 1) {
             $members['bolt']->fault('a bolt wider than its two seam allowances');
         }
+        $shade = $members['shade']->given()?->word(Shade::class);
+        $weave = $members['weave']->given()?->word(Weave::class);
         $seams = $this->seams($members['seams']);
         if (
             null === $top ||
@@ -58,6 +72,8 @@ final readonly class BackingReader
             seams: $seams,
             directional: $directional,
             bolt: $bolt,
+            shade: $shade,
+            weave: $weave,
         );
 
         return $this->isPossible($backing, $members['sides'], $faults, $members['diagonal']->pointer) ? $backing : null;

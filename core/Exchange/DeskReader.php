@@ -13,6 +13,7 @@ use Schwung\Core\Job\Mend;
 use Schwung\Core\Job\Overruling;
 use Schwung\Core\Job\PlaceWish;
 use Schwung\Core\Job\Working;
+use Schwung\Core\Material\NeedleSize;
 use Schwung\Core\Measure\Exception\UnreadableLength;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\UnitSystem;
@@ -53,6 +54,7 @@ final readonly class DeskReader
             foot: $this->word($members['foot'], Foot::class),
             isRaised: $flag('raised'),
             isRulerWork: $flag('ruler_work'),
+            needleSize: $this->word($members['needle_size'], NeedleSize::class),
         );
     }
 

@@ -6,6 +6,7 @@ namespace Schwung\Core\Exchange;
 
 use Schwung\Core\Material\EdgeKind;
 use Schwung\Core\Material\SeamKind;
+use Schwung\Core\Material\Shade;
 use Schwung\Core\Material\Top;
 use Schwung\Core\Material\TopSeam;
 use Schwung\Core\Measure\Length;
@@ -22,6 +23,7 @@ final readonly class TopReader
         'seams_across',
         'seams_along',
         'marks',
+        'shade',
     ];
 
     public function read(Node $node): ?Top
@@ -52,6 +54,7 @@ final readonly class TopReader
             seamsAcross: $across,
             seamsAlong: $along,
             marks: $marks,
+            shade: $members['shade']->given()?->word(Shade::class),
         );
     }
 

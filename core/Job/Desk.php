@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Schwung\Core\Job;
 
 use Schwung\Core\Frame\Foot;
+use Schwung\Core\Material\NeedleSize;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Practice\LoadingHabits;
 
@@ -38,5 +39,6 @@ final readonly class Desk
         public ?Foot $foot = null,
         public bool $isRaised = false,
         public bool $isRulerWork = false,
+        public ?NeedleSize $needleSize = null,
     ) {}
 }

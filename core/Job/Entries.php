@@ -9,8 +9,11 @@ use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Material\BackingKind;
 use Schwung\Core\Material\BattingKind;
 use Schwung\Core\Material\EdgeKind;
+use Schwung\Core\Material\NeedleSize;
+use Schwung\Core\Material\Shade;
 use Schwung\Core\Material\Stretch;
 use Schwung\Core\Material\TopEdge;
+use Schwung\Core\Material\Weave;
 use Schwung\Core\Practice\Alignment;
 use Schwung\Core\Practice\BastingStitch;
 use Schwung\Core\Practice\BattingHold;
@@ -125,6 +128,7 @@ final class Entries
             new Entry('top/seams_across', EntryType::TopSeams, [], mayBeLeft: true),
             new Entry('top/seams_along', EntryType::TopSeams, [], mayBeLeft: true),
             new Entry('top/marks', EntryType::Marks, [], mayBeLeft: true),
+            new Entry('top/shade', EntryType::Word, '', Shade::class, true),
         ];
     }
 
@@ -139,6 +143,8 @@ final class Entries
             new Entry('backing/seams', EntryType::BackingSeams, [], mayBeLeft: true),
             self::flag('backing/directional'),
             self::measure('backing/bolt', '42 in', true),
+            new Entry('backing/shade', EntryType::Word, '', Shade::class, true),
+            new Entry('backing/weave', EntryType::Word, '', Weave::class, true),
         ];
     }
 
@@ -151,6 +157,7 @@ final class Entries
             new Entry('batting/kind', EntryType::Word, BattingKind::Cotton->value, BattingKind::class),
             self::measure('batting/loft', '', true),
             new Entry('batting/opened', EntryType::Moment, '', mayBeLeft: true),
+            self::measure('batting/quilting_distance', '', true),
         ];
     }
 
@@ -221,6 +228,7 @@ final class Entries
             new Entry('desk/foot', EntryType::Word, '', Foot::class, true),
             self::flag('desk/raised'),
             self::flag('desk/ruler_work'),
+            new Entry('desk/needle_size', EntryType::Word, '', NeedleSize::class, true),
             new Entry('desk/despite', EntryType::Text, '', mayBeLeft: true),
             new Entry('desk/despite_of', EntryType::Text, '', mayBeLeft: true),
         ];

@@ -13,6 +13,7 @@ final readonly class Backing
     /**
      * @param list<BackingSeam> $seams
      * @param Length|null       $bolt  width of the bolt that a new backing would be pieced from
+     * @param Shade|null        $shade how dark it is, and $weave how close it is woven; null where nobody said
      */
     public function __construct(
         public Length $top,
@@ -25,6 +26,8 @@ final readonly class Backing
         public array $seams = [],
         public bool $directional = false,
         public ?Length $bolt = null,
+        public ?Shade $shade = null,
+        public ?Weave $weave = null,
     ) {}
 
     /**
@@ -62,6 +65,8 @@ final readonly class Backing
             seams: $seams,
             directional: $this->directional,
             bolt: $this->bolt,
+            shade: $this->shade,
+            weave: $this->weave,
         );
     }
 
@@ -89,6 +94,8 @@ final readonly class Backing
             seams: $seams,
             directional: $this->directional,
             bolt: $this->bolt,
+            shade: $this->shade,
+            weave: $this->weave,
         );
     }
 

@@ -14,6 +14,7 @@ final readonly class Top
      * @param list<TopSeam>              $seamsAcross from the top edge, in order
      * @param list<TopSeam>              $seamsAlong  from the left edge, in order
      * @param list<Mark>                 $marks       noted when it came in, on it or on the backing under it
+     * @param Shade|null                 $shade       null where nobody said
      * @param TopEdge|null               $lead        the edge that leads where it was asked for; null for the usual one
      */
     public function __construct(
@@ -30,6 +31,7 @@ final readonly class Top
         public array $seamsAlong = [],
         public ?TopEdge $lead = null,
         public array $marks = [],
+        public ?Shade $shade = null,
     ) {}
 
     /** The same top with an edge that is to lead, in the way round in which it can. */

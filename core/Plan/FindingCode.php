@@ -44,6 +44,8 @@ enum FindingCode: string
     case DesignBeyondQuilt = 'design-beyond-quilt';
     case BlockCut = 'block-cut';
     case EdgeOutOfReach = 'edge-out-of-reach';
+    case DesignGap = 'design-gap';
+    case Unsuited = 'unsuited';
     case PinBroken = 'pin-broken';
 
     /** As a document writes it; a finding may say itself that it weighs otherwise. */
@@ -66,7 +68,8 @@ enum FindingCode: string
             self::StockShort,
             self::PullOut,
             self::RunOffPastTail,
-            self::DesignBeyondQuilt
+            self::DesignBeyondQuilt,
+            self::DesignGap
                 => Level::Warning,
             self::TopOffSquare,
             self::OffGrain,
@@ -82,6 +85,7 @@ enum FindingCode: string
             self::FinishNotPossible,
             self::BlockCut,
             self::EdgeOutOfReach,
+            self::Unsuited,
             self::PinBroken
                 => Level::Info,
             self::BackingShort, self::Reach, self::Leader, self::ClipsShort, self::Row, self::Roll => Level::Error,
@@ -107,7 +111,8 @@ enum FindingCode: string
             self::BattingToPiece,
             self::BattingTrim,
             self::BattingNearBacking,
-            self::BattingNotRested
+            self::BattingNotRested,
+            self::Unsuited
                 => Stage::Backing,
             self::Reach,
             self::Leader,
@@ -131,6 +136,7 @@ enum FindingCode: string
             self::RunOffPastTail,
             self::DesignBeyondQuilt,
             self::BlockCut,
+            self::DesignGap,
             self::EdgeOutOfReach
                 => Stage::Passes,
             self::PinBroken => Stage::Load,

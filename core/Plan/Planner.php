@@ -84,6 +84,7 @@ final readonly class Planner
         return [
             ...(new TopFindings())->collect($top),
             ...(new ClothFindings($this->practice))->collect($job, $chosen, $batting),
+            ...(new SuitFindings($this->practice))->collect($job, $chosen->direction),
             ...(new DirectionFindings())->collect($job, $chosen),
             ...(new PassFindings($this->practice))->collect($job, $chosen),
             ...(new AttachmentFindings($this->practice))->collect($job, $chosen, $held),

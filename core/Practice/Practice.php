@@ -32,6 +32,7 @@ final readonly class Practice
      * @param int $unmeasuredPerThousand how far what is not measured yet may be from what lies opposite
      * @param array<string, Length> $distances by the words of Distance, those that are not as usual
      * @param array<string, Length> $bulks by the words of HoldingSystem, what it adds to the radius of the first turn
+     * @param list<CarePair> $pairs of the studio's own that do not suit each other
      * @param array<string, Grip> $grips by the words of HoldingSystem and the end, "magnets lead", those that are not as
      *   usual
      */
@@ -55,6 +56,7 @@ final readonly class Practice
         public int $canvasShrinksPerCent = 3,
         public int $unmeasuredPerThousand = 20,
         public Taught $taught = new Taught(),
+        public array $pairs = [],
     ) {
         $this->clampBite = $clampBite ?? Length::inches(1);
         $this->footClearance = $footClearance ?? Length::inches(2);
@@ -139,6 +141,16 @@ final readonly class Practice
     {
         return $this->taught->drift[$float->value] ??
             (FloatKind::Full === $float ? $this->fullFloatDriftPerThousand : $this->driftPerThousand);
+    }
+
+    /**
+     * The same with pairs of a studio's own that do not suit each other.
+     *
+     * @param list<CarePair> $pairs
+     */
+    public function minding(array $pairs): self
+    {
+        return $this->with(['pairs' => $pairs]);
     }
 
     /** The same with what a frame has taught. */

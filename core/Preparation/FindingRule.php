@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Schwung\Core\Preparation;
 
 use Schwung\Core\Job\Mend;
+use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Plan\Finding;
 use Schwung\Core\Plan\FindingCode;
@@ -35,6 +36,7 @@ final readonly class FindingRule
             ...array_values($found),
             ...$isMended ? [$this->ofMend($preparation->mended()->mend)] : [],
             ...$this->ofPieces($preparation),
+            ...$this->ofGap($preparation),
             ...$this->ofBlocks($preparation),
             ...array_map($this->ofPin(...), $preparation->brokenPins()),
         ];
@@ -85,6 +87,28 @@ final readonly class FindingRule
                 : Phrase::of('Kept: “%s” Now it would be: “%s”', $was, $broken->now->text),
             '/desk',
         );
+    }
+
+    /** @return list<Finding> */
+    private function ofGap(Preparation $preparation): array
+    {
+        $most = $preparation->kept()?->job->batting?->quiltingDistance;
+        $gap = null === $most ? null : $preparation->largestGap();
+
+        return null === $gap || !$gap->isLongerThan($most)
+            ? []
+            : [
+                new Finding(
+                    FindingCode::DesignGap,
+                    Phrase::of(
+                        'The lines of this design lie %s apart at their farthest, and the batting wants them within %s: ' .
+                            'it would shift and clump. A denser design, or rows closer together.',
+                        Figure::needed($gap),
+                        Figure::left($most),
+                    ),
+                    '/batting/quilting_distance',
+                ),
+            ];
     }
 
     /** @return list<Finding> */

@@ -6,6 +6,7 @@ namespace Schwung\Core\Preparation;
 
 use Schwung\Core\Advance\Proposal;
 use Schwung\Core\Advance\Winding;
+use Schwung\Core\Design\GapRule;
 use Schwung\Core\Design\LaidDesign;
 use Schwung\Core\Job\DirectionWish;
 use Schwung\Core\Job\Job;
@@ -16,7 +17,9 @@ use Schwung\Core\Loading\StepRule;
 use Schwung\Core\Material\Direction;
 use Schwung\Core\Material\End;
 use Schwung\Core\Material\TopEdge;
+use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
+use Schwung\Core\Measure\Worked;
 use Schwung\Core\Plan\Finding;
 use Schwung\Core\Plan\Level;
 use Schwung\Core\Plan\Plan;
@@ -31,6 +34,8 @@ use Schwung\Core\Practice\Purpose;
 use Schwung\Core\Sizing\BackingRule;
 use Schwung\Core\Sizing\BattingPieces;
 use Schwung\Core\Sizing\BattingState;
+use Schwung\Core\Sizing\EatenRule;
+use Schwung\Core\Sizing\EdgeVerdict;
 use Schwung\Core\Sizing\MeasuredTop;
 use Schwung\Core\Sizing\PieceLayout;
 use Schwung\Core\Sizing\Remedy;
@@ -228,6 +233,42 @@ final class Preparation
             return null === $path || null === $plan
                 ? null
                 : new LaidDesign($path, $rows, $plan->job->top->across($plan->chosen()));
+        });
+    }
+
+    /** How far apart the lines of the laid design are at their farthest; null where none is laid. */
+    public function largestGap(): ?Length
+    {
+        return $this->once(
+            __FUNCTION__,
+            fn(): ?Length => null === $this->laid() ? null : (new GapRule())->largest($this->laid()),
+        );
+    }
+
+    /**
+     * How close lines of stitching must lie for the batting to eat what an edge has too much (rule 26).
+     *
+     * @return array<string, Worked> by the edges that are fuller than flat; none without a batting
+     */
+    public function eaten(): array
+    {
+        return $this->once(__FUNCTION__, function (): array {
+            [$top, $batting] = [$this->top(), $this->known->parts->batting];
+            if (null === $top || null === $batting) {
+                return [];
+            }
+            $eaten = [];
+            foreach ($top->edges as $edge => $fullness) {
+                if (\in_array($fullness->verdict(), [EdgeVerdict::WorkIn, EdgeVerdict::TooFull], true)) {
+                    $eaten[$edge] = (new EatenRule())->closer(
+                        $fullness->share(),
+                        $batting->loft ?? $this->known->practice->thickness->loftOf($batting->kind),
+                        null === $batting->loft ? 'usual loft of ' . $batting->kind->value : 'loft as measured',
+                    );
+                }
+            }
+
+            return $eaten;
         });
     }
 

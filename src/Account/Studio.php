@@ -9,6 +9,8 @@ use App\Settings\Words;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use Schwung\Core\Measure\UnitSystem;
+use Schwung\Core\Practice\CarePair;
+use Schwung\Core\Practice\ClothTrait;
 use Schwung\Core\Practice\Practice;
 use Symfony\Bridge\Doctrine\Types\UlidType;
 use Symfony\Component\Uid\Ulid;
@@ -30,6 +32,10 @@ class Studio
 
     #[ORM\Column(length: 60)]
     private string $timeZone;
+
+    /** @var list<array{one: string, other: string, says: string}> */
+    #[ORM\Column(type: Types::JSON)]
+    private array $pairs = [];
 
     /** @var array<string, int|float> */
     #[ORM\Column(type: Types::JSON)]
@@ -108,7 +114,37 @@ class Studio
     /** How this studio works: its own figures where it has set them, the trade's usual ones elsewhere. */
     public function practice(): Practice
     {
-        return PracticeSettings::fromArray($this->practice)->practice();
+        return PracticeSettings::fromArray($this->practice)->practice()->minding($this->pairs());
+    }
+
+    /** @return list<CarePair> of its own that do not suit each other; what is not known any more is left out */
+    public function pairs(): array
+    {
+        $pairs = [];
+        foreach ($this->pairs as $pair) {
+            [$one, $other] = [ClothTrait::tryFrom($pair['one']), ClothTrait::tryFrom($pair['other'])];
+            if (null !== $one && null !== $other) {
+                $pairs[] = new CarePair($one, $other, $pair['says'], true);
+            }
+        }
+
+        return $pairs;
+    }
+
+    public function mind(ClothTrait $one, ClothTrait $other, string $says): void
+    {
+        $pair = ['one' => $one->value, 'other' => $other->value, 'says' => $says];
+        // A second click minds it once.
+        if (!\in_array($pair, $this->pairs, true)) {
+            $this->pairs = [...$this->pairs, $pair];
+        }
+    }
+
+    public function mindNoMore(int $place): void
+    {
+        $this->pairs = array_values(
+            array_filter($this->pairs, static fn(int $i): bool => $i !== $place, \ARRAY_FILTER_USE_KEY),
+        );
     }
 
     /** @return array<string, int|float> as PracticeSettings wrote it */

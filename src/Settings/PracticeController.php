@@ -7,6 +7,7 @@ namespace App\Settings;
 use App\Account\Person;
 use App\Account\PersonRepository;
 use App\Quilt\Rejudging;
+use Schwung\Core\Practice\CarePair;
 use Schwung\Core\Practice\Distance;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
@@ -46,6 +47,8 @@ final class PracticeController extends AbstractController
                 'words' => $person->studio()->words(),
                 'distances' => Distance::grouped(),
                 'holds' => PracticeSettings::holds(),
+                'pairs' => $person->studio()->pairs(),
+                'usual' => CarePair::ofTheTrade(),
             ],
             $form->isSubmitted() ? new Response(status: Response::HTTP_UNPROCESSABLE_ENTITY) : null,
         );

@@ -59,7 +59,13 @@ final readonly class BedRule
             ? Cloth::besideRidge($setup->seam) * min(1.0, max(0.0, abs($at) - 0.15) / 0.6)
             : 0.0;
 
-        return $setup->leader->longerAt($at) + $lag + $beside + Cloth::slack($this->feel($setup->firmness, $at));
+        $lies = $setup->middle->toMillimetres() * (1 - $at ** 2) + $setup->sides->toMillimetres() * $at ** 2;
+
+        return $setup->leader->longerAt($at) +
+            $lag +
+            $beside +
+            $lies +
+            Cloth::slack($this->feel($setup->firmness, $at));
     }
 
     /** The backing's firmness between the places where it was felt. */

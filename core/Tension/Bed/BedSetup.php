@@ -17,6 +17,8 @@ final readonly class BedSetup
      * @param Length $lag        how much longer the cloth itself is at one end, by its cut or by its roller; positive
      *   at the right, negative at the left
      * @param Length $pinSpacing of the backing's attachment
+     * @param Length $middle     how much longer the cloth lies in the middle than at its sides, whatever the leader does
+     * @param Length $sides      how much longer it lies at both sides than in the middle
      */
     public function __construct(
         public FirmnessReading $firmness,
@@ -26,6 +28,8 @@ final readonly class BedSetup
         public SideClamps $clamps,
         public Length $pinSpacing,
         public Stretch $stretch,
+        public Length $middle,
+        public Length $sides,
     ) {}
 
     /** A bed with nothing wrong. */
@@ -39,6 +43,8 @@ final readonly class BedSetup
             SideClamps::justStraight(),
             Length::inches(4),
             Stretch::None,
+            Length::zero(),
+            Length::zero(),
         );
     }
 
@@ -56,6 +62,8 @@ final readonly class BedSetup
         ?SideClamps $clamps = null,
         ?Length $pinSpacing = null,
         ?Stretch $stretch = null,
+        ?Length $middle = null,
+        ?Length $sides = null,
     ): self {
         return new self(
             $firmness ?? $this->firmness,
@@ -65,6 +73,8 @@ final readonly class BedSetup
             $clamps ?? $this->clamps,
             $pinSpacing ?? $this->pinSpacing,
             $stretch ?? $this->stretch,
+            $middle ?? $this->middle,
+            $sides ?? $this->sides,
         );
     }
 }

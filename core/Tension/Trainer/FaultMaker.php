@@ -68,6 +68,7 @@ final readonly class FaultMaker
                 'leader',
                 static fn(BedSetup $bed): BedSetup => $bed->with(leader: new LeaderShape($tilt, Length::zero())),
                 Probe::Line,
+                ['line' => 'A second line, across the other leader, runs even.'],
             ),
             new Fault(
                 Cause::LeaderWornCentre,
@@ -191,6 +192,48 @@ final readonly class FaultMaker
             ]),
             new Fault(Cause::FloatUnheld, 'float', $as, Probe::Edge, [
                 'edge' => 'Nothing holds the end of the top that hangs over the front.',
+            ]),
+            ...$this->ofFrameAndWinding($side),
+        ];
+    }
+
+    /** @return list<Fault> what lies in the frame, or in how the backing came onto it */
+    private function ofFrameAndWinding(string $side): array
+    {
+        $tilt = Length::inches((('right' === $side ? 1 : -1) * $this->chance->getInt(4, 8)) / 16);
+        $longer = Length::inches($this->chance->getInt(3, 6) / 16);
+
+        return [
+            new Fault(
+                Cause::FrameOutOfTrue,
+                'leader',
+                static fn(BedSetup $bed): BedSetup => $bed->with(leader: new LeaderShape($tilt, Length::zero())),
+                Probe::Line,
+                ['line' => 'A second line, across the other leader, runs out to the same side.'],
+            ),
+            new Fault(
+                Cause::RollerBowed,
+                'leader',
+                static fn(BedSetup $bed): BedSetup => $bed->with(middle: $longer),
+                Probe::Roll,
+                ['roll' => 'A taut string along the bare roller stands off it in the middle.'],
+            ),
+            new Fault(
+                Cause::WoundFromAHeap,
+                'roll',
+                static fn(BedSetup $bed): BedSetup => $bed->with(sides: $longer),
+                Probe::Roll,
+                ['roll' => 'Wound back a little, the backing roll is soft toward both ends.'],
+            ),
+            new Fault(
+                Cause::EdgeForced,
+                'pins',
+                static fn(BedSetup $bed): BedSetup => $bed->with(middle: $longer),
+                Probe::Edge,
+                ['edge' => 'The edge lies exactly on the line, and the cloth behind it waves; let off, the wave goes.'],
+            ),
+            new Fault(Cause::BackingDoubledUnder, 'clamps', static fn(BedSetup $bed): BedSetup => $bed, Probe::Sides, [
+                'sides' => "Seen from below, the backing lies double along the $side side.",
             ]),
         ];
     }

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Tension\Trainer;
 
+use Schwung\Core\Leader\LeaderCheckRule;
+use Schwung\Core\Leader\Reading;
 use Schwung\Core\Material\Stretch;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
+use Schwung\Core\Measure\Worked;
 use Schwung\Core\Tension\Bed\BedSetup;
 use Schwung\Core\Tension\Bed\Cloth;
 use Schwung\Core\Tension\Firmness;
@@ -15,14 +18,51 @@ use Schwung\Core\Tension\Firmness;
 /** Tells what each probe finds at a bed of the trainer, as a quilter would say it. */
 final readonly class ReportRule
 {
+    /** From one reading of the line to the next, along the leader. */
+    private const BETWEEN_READINGS_INCHES = 20;
+
     public function report(Exercise $exercise, Probe $probe): Report
     {
         $found = array_map(Phrase::of(...), $exercise->tracesOf($probe));
 
-        return new Report($probe, $exercise->seenBy($probe), [
-            ...$found,
-            ...$this->readings($exercise, $probe, [] !== $found),
-        ]);
+        return new Report(
+            $probe,
+            $exercise->seenBy($probe),
+            [...$found, ...$this->readings($exercise, $probe, [] !== $found)],
+            Probe::Line === $probe ? $this->line($exercise) : $this->effects($exercise, $probe),
+        );
+    }
+
+    /** @return array<string, Worked> what the probe lets one see, as large as it is */
+    private function effects(Exercise $exercise, Probe $probe): array
+    {
+        $figures = [];
+        foreach ($exercise->bed->effects as $effect) {
+            $isSeen = null !== $effect->symptom && \in_array($effect->symptom, $exercise->seenBy($probe), true);
+            if ($isSeen && null !== $effect->size) {
+                $figures[ucfirst($effect->name)] = $effect->size;
+            }
+        }
+
+        return $figures;
+    }
+
+    /** @return array<string, Worked> what the readings of the line say, as a leader check says it */
+    private function line(Exercise $exercise): array
+    {
+        $check = (new LeaderCheckRule())->check(
+            array_map(
+                static fn(float $distance, int $i): Reading => new Reading(
+                    Length::inches(self::BETWEEN_READINGS_INCHES * ($i - 2)),
+                    Length::millimetres($distance),
+                ),
+                $exercise->line,
+                array_keys($exercise->line),
+            ),
+            Length::millimetres(Cloth::SPAN_MM),
+        );
+
+        return ['From longest to shortest' => $check->range, 'Tilt' => $check->tilt, 'Bow' => $check->bow];
     }
 
     /** @return list<Phrase> */

@@ -83,6 +83,8 @@ final readonly class Sliders
             new SideClamps($this->values['pull'], $this->bite, Length::inches($this->values['apart'])),
             Length::inches($this->values['pins']),
             $this->stretch,
+            Length::zero(),
+            Length::zero(),
         );
     }
 

@@ -35,7 +35,7 @@ final class TrainerTest extends StudioTestCase
 {
     public function testARoundFromTheFirstLookToThePoints(): void
     {
-        $page = $this->browser->request('GET', '/tension/trainer/2/4711');
+        $page = $this->browser->request('GET', '/tension/trainer/2/4719');
         self::assertStringContainsString('Something is wrong with this bed.', $page->filter('h1')->text());
         self::assertCount(0, $page->filter('svg.plain-drawing .sketch-fault'), 'nothing shows before one has looked');
 
@@ -59,8 +59,12 @@ final class TrainerTest extends StudioTestCase
 
     public function testTheFirstAnswerToABedCounts(): void
     {
-        $this->answer($this->browser->request('GET', '/tension/trainer/2/4711'), [Cause::BackingOvertight]);
-        $page = $this->answer($this->browser->request('GET', '/tension/trainer/2/4711'), [Cause::AttachedOffCentre]);
+        $offered = (new ExerciseMaker(Knowledge::ofTheTrade()))->make(Level::Two, 4719)->offered;
+        $wrong = array_values(
+            array_filter($offered, static fn(Cause $one): bool => Cause::AttachedOffCentre !== $one),
+        )[0];
+        $this->answer($this->browser->request('GET', '/tension/trainer/2/4719'), [$wrong]);
+        $page = $this->answer($this->browser->request('GET', '/tension/trainer/2/4719'), [Cause::AttachedOffCentre]);
 
         self::assertStringContainsString('0 points counted', $page->filter('main')->text());
         self::assertStringContainsString(
@@ -76,7 +80,7 @@ final class TrainerTest extends StudioTestCase
 
         self::assertResponseStatusCodeSame(422);
         self::assertSame('Choose two causes and two remedies.', $page->filter('[role=alert]')->text());
-        self::assertStringContainsString('A pleat in the top', $page->filter('#found')->text());
+        self::assertStringContainsString('Hard as a drum, weave bent', $page->filter('#found')->text());
     }
 
     public function testThreeGoodBedsOpenTheNextLevel(): void

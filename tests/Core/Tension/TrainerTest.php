@@ -44,7 +44,7 @@ final class TrainerTest extends TestCase
     {
         self::assertEquals($this->plain($this->make(Level::Two, 4711)), $this->plain($this->make(Level::Two, 4711)));
         self::assertSame(
-            [[Cause::AttachedOffCentre], [Cause::OneRatchetBehind], [Cause::TooSlack]],
+            [[Cause::FrameOutOfTrue], [Cause::TopOvertight], [Cause::BackingDoubledUnder]],
             array_map(fn(int $seed): array => $this->make(Level::Two, $seed)->causes(), [4711, 4712, 4713]),
         );
     }
@@ -64,8 +64,8 @@ final class TrainerTest extends TestCase
         );
 
         self::assertCount(8, $hidden(Level::One));
-        self::assertCount(22, $hidden(Level::Two));
-        self::assertCount(22, $hidden(Level::Three));
+        self::assertCount(27, $hidden(Level::Two));
+        self::assertCount(27, $hidden(Level::Three));
     }
 
     #[DataProvider('levels')]
@@ -144,7 +144,11 @@ final class TrainerTest extends TestCase
         foreach (range(0, 99) as $seed) {
             $exercise = $this->make(Level::Two, $seed);
             $range = max([0.0, ...$exercise->line]) - min([99.0, ...$exercise->line]);
-            $isLeader = \in_array($exercise->causes()[0], [Cause::LeaderCrooked, Cause::LeaderWornCentre], true);
+            $isLeader = \in_array(
+                $exercise->causes()[0],
+                [Cause::LeaderCrooked, Cause::LeaderWornCentre, Cause::FrameOutOfTrue],
+                true,
+            );
 
             self::assertSame($isLeader, $range > 25.4 / 8, (string) $seed);
         }
@@ -180,9 +184,23 @@ final class TrainerTest extends TestCase
         }
     }
 
+    public function testWhatIsReadAndWhatHangsOpensToItsWorking(): void
+    {
+        foreach (range(0, 60) as $seed) {
+            $exercise = $this->make(Level::Two, $seed);
+            $line = (new ReportRule())->report($exercise, Probe::Line)->figures;
+            self::assertSame(['From longest to shortest', 'Tilt', 'Bow'], array_keys($line));
+            $well = (new ReportRule())->report($exercise, Probe::Well);
+            foreach ($well->figures as $label => $worked) {
+                self::assertNotSame([], $worked->terms, $label);
+            }
+            self::assertSame([], (new ReportRule())->report($exercise, Probe::Press)->figures);
+        }
+    }
+
     public function testPointsAreForCauseRemedyAndTime(): void
     {
-        $exercise = $this->make(Level::Two, 4711);
+        $exercise = $this->make(Level::Two, 4719);
         [$cause] = $exercise->causes();
         $needed = $this->needed($exercise);
         $far = Cause::BattingCreased;

@@ -137,7 +137,7 @@ final readonly class HangingLeader
                     'Leave both ends of it open. Mark the centre anew and a tick every %s each way, on the face that shows.',
                     Figure::measured(Length::inches(self::TICK_INCHES)),
                 ),
-                Phrase::of("The old marks lie in the fold. $holds goes in and out at the ends."),
+                Phrase::of('The old marks lie in the fold. ' . ucfirst($holds) . ' goes in and out at the ends.'),
             ),
             new LeaderStep(
                 Phrase::of('Check the leader with a test line before the next quilt hangs from it.'),

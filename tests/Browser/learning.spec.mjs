@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { begin, bringIn, expectSent, job, onServer } from "./loads.mjs";
+import { begin, bringIn, expectAwake, expectSent, job, onServer } from "./loads.mjs";
 import { expectAccessible, expectSoundAt, signIn, watchErrors } from "./studio.mjs";
 
 test.beforeEach(async ({ page }) => signIn(page));
@@ -30,7 +30,7 @@ async function atPass(page, title, pass) {
   await page.goto(`${quilt}/frame/half-done`);
   await page.getByLabel("Pass at hand").selectOption(String(pass));
   await page.getByRole("button", { name: "Go on from there" }).click();
-  await expect(page.locator("#frame")).toBeVisible();
+  await expectAwake(page);
   return quilt;
 }
 

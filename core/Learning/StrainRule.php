@@ -15,6 +15,8 @@ final readonly class StrainRule
 {
     public const WOVEN = 0.005;
     public const STRETCHY = 0.01;
+    /** Two layers that differ by less than this are alike: a ruler over ten inches tells no less. */
+    private const ALIKE = 0.0025;
     /** No cloth on a frame is pulled by more than this; who reads more has read two other marks. */
     private const MOST = 0.15;
 
@@ -45,6 +47,20 @@ final readonly class StrainRule
     public function shrinksBack(Length $length, float $strain): Length
     {
         return Length::millimetres(($length->toMillimetres() * $strain) / (1 + $strain));
+    }
+
+    /**
+     * Rule 17: the radius that a finished edge of the layers curls with, h ÷ (1.5·Δε); an estimate.
+     *
+     * @param Length $layers how thick all layers are together, h
+     *
+     * @return Length|null null where the two are pulled alike
+     */
+    public function curl(float $backing, float $top, Length $layers): ?Length
+    {
+        $apart = abs($backing - $top);
+
+        return $apart < self::ALIKE ? null : Length::millimetres($layers->toMillimetres() / (1.5 * $apart));
     }
 
     /**

@@ -14,6 +14,7 @@ use App\AtTheFrame\StrainTold;
 use App\Quilt\Quilt;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use Symfony\Component\DomCrawler\Crawler;
 use Tests\App\StudioTestCase;
 
@@ -94,9 +95,35 @@ final class ReadingsTest extends StudioTestCase
             $told,
         );
         self::assertStringContainsString('Pulled by 1.2 %, more than it bears: let a click off.', $told);
+        self::assertStringNotContainsString('Both layers', $told, 'the backing is not read');
         $log = $this->browser->request('GET', "/quilts/{$quilt->id()}/stitch")->text();
         self::assertStringContainsString('69 in wide, 20 in from the lead edge', $log);
         self::assertStringContainsString('top: 10 in slack, 10 ⅛ in loaded', $log);
+    }
+
+    #[TestWith(['10 in', 'The top is pulled the more: off the frame the edges will curl to the front, round a bow of'])]
+    #[TestWith(['10 1/4 in', 'The backing is pulled the more: off the frame the edges will curl to the back'])]
+    #[TestWith(['10 1/8 in', 'Both layers are pulled alike: the finished edges should lie flat.'])]
+    public function testTheStrainOfBothLayersTellsHowTheEdgesCurl(string $backing, string $says): void
+    {
+        $quilt = $this->atPass(3);
+        $this->read($quilt, 'strain', ['layer' => 'top', 'apart' => '10 in', 'loaded' => '10 1/8 in']);
+        $this->read($quilt, 'strain', ['layer' => 'backing', 'apart' => '10 in', 'loaded' => $backing]);
+
+        self::assertStringContainsString($says, $this->told($quilt)->text());
+    }
+
+    public function testAnAdvanceOffersTheReadingsThatNobodyMustTake(): void
+    {
+        $page = $this->browser->request('GET', "/quilts/{$this->atPass(3)->id()}/frame");
+        $advances = $page->filter('[data-kind="advance"]');
+
+        self::assertGreaterThan(0, $advances->count());
+        self::assertSame(
+            $advances->count(),
+            $advances->filter('.frame-also [data-opens="roll-dialog"]')->count(),
+            'one tap opens, one saves',
+        );
     }
 
     /** @param array<string, string> $fields */

@@ -114,6 +114,16 @@ final class LearningTest extends TestCase
         self::assertEqualsWithDelta((90 * 0.01) / 1.01, $rule->shrinksBack(Length::inches(90), 0.01)->toInches(), 1e-6);
     }
 
+    public function testLayersPulledApartCurlRoundABow(): void
+    {
+        $rule = new StrainRule();
+        $layers = Length::millimetres(3);
+
+        self::assertEqualsWithDelta(200, $rule->curl(0.012, 0.002, $layers)?->toMillimetres(), 1e-6);
+        self::assertEqualsWithDelta(200, $rule->curl(0.002, 0.012, $layers)?->toMillimetres(), 1e-6);
+        self::assertNull($rule->curl(0.005, 0.003, $layers), 'a ruler cannot tell these apart');
+    }
+
     #[DataProvider('marks')]
     public function testMarksThatCannotBeSoAreRefused(float $apart, float $loaded, ?string $message): void
     {

@@ -5,6 +5,22 @@ declare(strict_types=1);
 // The measuring half of bin/bench: "core" for the core and the command, "pages URL QUILTS" for the pages of a server.
 
 use App\Demo\DemoCommand;
+use Schwung\Core\Advance\Roll;
+use Schwung\Core\Leader\FrameOrLeaderRule;
+use Schwung\Core\Leader\LeaderCheckRule;
+use Schwung\Core\Leader\LeaderTilt;
+use Schwung\Core\Leader\Reading;
+use Schwung\Core\Learning\ContractionRule;
+use Schwung\Core\Learning\DriftLearnt;
+use Schwung\Core\Learning\DriftSeen;
+use Schwung\Core\Learning\QuiltedTop;
+use Schwung\Core\Learning\RatchetRule;
+use Schwung\Core\Learning\RollReading;
+use Schwung\Core\Learning\RollRule;
+use Schwung\Core\Learning\StrainRule;
+use Schwung\Core\Learning\ThicknessLearnt;
+use Schwung\Core\Running\LineReading;
+use Schwung\Core\Running\LineRule;
 use Schwung\Core\Job\Finish;
 use Schwung\Core\Job\Quilting;
 use Schwung\Core\Job\RowDesign;
@@ -197,6 +213,60 @@ function diagnosisTimed(): string
     );
 }
 
+/** What 5,000 readings teach: 625 loads of eight taped passes, and as many of everything else. */
+function learningTimed(): string
+{
+    $mm = Length::millimetres(...);
+    $each = static fn(Closure $reading): array => array_map($reading, range(1, 5000));
+    $loads = array_map(
+        static fn(int $load): array => array_map(
+            static fn(int $pass): RollReading => RollReading::round(
+                $mm(240.0 * $pass),
+                $mm(2 * M_PI * Roll::around(34, 2 + ($load % 9) / 10, 240.0 * $pass)),
+            ),
+            range(1, 8),
+        ),
+        range(1, 625),
+    );
+    $drifts = $each(static fn(int $i): DriftSeen => new DriftSeen(2000, $i % 19));
+    $tops = $each(static fn(int $i): QuiltedTop => new QuiltedTop(3 + ($i % 5), ($i % 11) / 100, 0.03, 0.02));
+    $advances = $each(static fn(int $i): array => [1 + ($i % 3), 24.0 * (1 + ($i % 3))]);
+    $strains = $each(static fn(int $i): array => [1 + ($i % 5), ($i % 10) / 1000]);
+    $line = $each(static fn(int $i): LineReading => new LineReading($mm($i), $mm($i % 7)));
+    $tilts = $each(
+        static fn(int $i): LeaderTilt => LeaderTilt::of(
+            "leader $i",
+            (new LeaderCheckRule())->check(
+                [
+                    new Reading($mm(0), $mm(20 + ($i % 3))),
+                    new Reading($mm(1500), $mm(20 + ($i % 5))),
+                    new Reading($mm(3000), $mm(20 + ($i % 7))),
+                ],
+                $mm(3000),
+            ),
+            true,
+        ),
+    );
+
+    return sprintf(
+        '%.1f ms',
+        timed(20, static function () use ($loads, $drifts, $tops, $advances, $strains, $line, $tilts, $mm): void {
+            $rule = new RollRule(31.75, 34);
+            $factors = [];
+            foreach ($loads as $readings) {
+                $factors[] = ($rule->judge($readings, $mm(2.4))->thickness?->toMillimetres() ?? 2.4) / 2.4;
+            }
+            ThicknessLearnt::of($factors);
+            (new DriftLearnt())->allowance($drifts);
+            (new ContractionRule())->expect($tops, 4, 0.05);
+            (new RatchetRule())->teeth($advances);
+            (new StrainRule())->inNumbers($strains);
+            (new LineRule())->judge($line, $mm(5000));
+            (new FrameOrLeaderRule())->judge($tilts);
+        }),
+    );
+}
+
 function measureCore(): void
 {
     $root = dirname(__DIR__);
@@ -212,6 +282,7 @@ function measureCore(): void
     remediesTimed("$root/tests/Core/Exchange/documents");
     row('steps of a load', stepsTimed($root));
     row('a diagnosis: causes ranked, the test and the questions chosen', diagnosisTimed());
+    row('what 5,000 readings of each kind teach, all rules', learningTimed());
     foreach (
         [
             'plan of 120 × 120 in with 60 block seams each way, one process' => blocks(120, 60, 20),
@@ -300,6 +371,7 @@ function measurePages(string $server, string $quilts): void
     $quilt = (string) preg_replace('~/[a-z]+$~', '', $found[0][3] ?? '');
     $lamps = quiltCalled('harbour', $server, $cookies);
     $winds = quiltCalled('nine winds', $server, $cookies);
+    $frame = frameThatTaught($server, $cookies);
     $pages = [
         'floor' => '/floor',
         THINNEST => '/devices',
@@ -318,6 +390,7 @@ function measurePages(string $server, string $quilts): void
         'drift' => "$winds/frame/drift",
         'stitch, the log' => "$winds/stitch",
         'frames' => '/frames',
+        'what a frame has taught' => "$frame/taught",
         'clients' => '/clients',
         'what to bring, public' => '/bring/tideloft?across=60+in&along=72+in',
         'tension' => '/tension',
@@ -407,6 +480,23 @@ function measureSettings(string $server, array &$cookies): void
     row('until the page answers', sprintf('%.0f ms', $saving));
     row('until the last verdict is worked out anew', sprintf('%.1f s', (hrtime(true) - $start) / 1e9));
     echo "\n";
+}
+
+/**
+ * The page of the frame whose readings have taught the most.
+ *
+ * @param array<string, string> $cookies
+ */
+function frameThatTaught(string $server, array &$cookies): string
+{
+    preg_match_all('~/frames/[0-9A-Z]{26}~i', fetch("$server/frames", $cookies)[0], $found);
+    $plots = [];
+    foreach (array_unique($found[0]) as $frame) {
+        $plots[$frame] = substr_count(fetch("$server$frame/taught", $cookies)[0], '<svg');
+    }
+    arsort($plots);
+
+    return (string) array_key_first($plots);
 }
 
 /** @param array<string, string> $cookies */

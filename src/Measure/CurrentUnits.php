@@ -55,17 +55,21 @@ final readonly class CurrentUnits
         return new LengthWriter($units ?? $this->system(), own: $this->own());
     }
 
-    /** What a hand, a finger and a tick measure for whoever is looking. */
+    /** What a hand, a finger and a tick measure for whoever is looking; found when a length is read, not when one is written. */
     private function own(): OwnUnits
     {
-        $person = $this->security->getUser();
-        $practice =
-            $person instanceof Person ? $person->studio()->practice()->differing($person->distances()) : new Practice();
+        return new OwnUnits(function (): array {
+            $person = $this->security->getUser();
+            $practice =
+                $person instanceof Person
+                    ? $person->studio()->practice()->differing($person->distances())
+                    : new Practice();
 
-        return new OwnUnits([
-            'hand' => $practice->at(Distance::HandWide),
-            'finger' => $practice->at(Distance::FingerWide),
-            'tick' => $practice->at(Distance::TickApart),
-        ]);
+            return [
+                'hand' => $practice->at(Distance::HandWide),
+                'finger' => $practice->at(Distance::FingerWide),
+                'tick' => $practice->at(Distance::TickApart),
+            ];
+        });
     }
 }

@@ -21,6 +21,12 @@ final readonly class RefitRule
     /** A top is drawn in, not eaten: beyond this share of what was planned something else was measured. */
     private const MOST_OFF = 0.25;
 
+    /** From the end of so many rows to the tail edge, before anything was drawn in. */
+    public static function planned(RowLayout $rows, int $done): Length
+    {
+        return $rows->along->minus($rows->end($done - 1));
+    }
+
     /**
      * @param int    $done     rows that are stitched, at least one and fewer than there are
      * @param Length $measured from the end of the last of them to the tail edge
@@ -33,7 +39,7 @@ final readonly class RefitRule
             throw new \InvalidArgumentException('Some rows must be stitched, and some left.');
         }
         $ended = $rows->end($done - 1);
-        $planned = $rows->along->minus($ended);
+        $planned = self::planned($rows, $done);
         $left = $rows->count - $done;
         if (
             abs($measured->minus($planned)->nanometres) >

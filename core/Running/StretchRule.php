@@ -12,11 +12,12 @@ use Schwung\Core\Measure\Length;
 
 /**
  * Rule 22, stretch: a width of the top read in the bed, against the width there between the three that were measured at
- * the table. Half a hundredth either way is fine.
+ * the table. Half a hundredth either way is fine; of more than a tenth something else was measured.
  */
 final readonly class StretchRule
 {
     private const FINE = 0.005;
+    private const MOST = 0.1;
     /** What floating point loses of a part. */
     private const EXACT = 1e-9;
 
@@ -28,6 +29,7 @@ final readonly class StretchRule
 
         return new Stretch(
             match (true) {
+                abs($part) > self::MOST + self::EXACT => StretchState::Elsewhere,
                 $part > self::FINE + self::EXACT => StretchState::Stretched,
                 $part < -self::FINE - self::EXACT => StretchState::Bunched,
                 default => StretchState::Fine,

@@ -10,6 +10,7 @@ enum StretchState: string
     case Fine = 'fine';
     case Stretched = 'stretched';
     case Bunched = 'bunched';
+    case Elsewhere = 'elsewhere';
 
     public function advice(): string
     {
@@ -17,6 +18,7 @@ enum StretchState: string
             self::Fine => 'As wide as it was measured: go on.',
             self::Stretched => 'It is pulled wide: let the side clamps off, smooth it back, and read again.',
             self::Bunched => 'It is bunched: smooth it outward from the middle, and read again.',
+            self::Elsewhere => 'No top gives or gathers so much: something else was measured. Read it again.',
         };
     }
 }

@@ -17,6 +17,7 @@ use Schwung\Core\Measure\Length;
 use Schwung\Core\Plan\WoundRule;
 use Schwung\Core\Running\EntryKind;
 use Schwung\Core\Running\JournalEntry;
+use Schwung\Core\Running\StretchState;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\Form\FormError;
 use Symfony\Component\Form\FormFactoryInterface;
@@ -128,6 +129,8 @@ final class ReadingsController extends AbstractController
                 'done' => $done,
                 'choice' => $choice,
                 'fault' => $fault,
+                'obstacle' => $refitting->obstacle($view),
+                'planned' => $refitting->planned($view, $done),
                 'bed' =>
                     null === $choice
                         ? $this->pictures->passes(
@@ -170,15 +173,32 @@ final class ReadingsController extends AbstractController
     /** @param FormInterface<ReadingInput> $form */
     private function isPlausible(FormInterface $form, RunView $view, ReadingInput $input): bool
     {
-        $fault = $input->fault();
-        $rolled = null === $fault && EntryKind::Roll === $input->kind ? $this->rollFault($view, $input) : null;
+        $fault = $input->fault() ?? $this->faultOnThisQuilt($view, $input);
         if (null !== $fault) {
             $form->get($fault[0])->addError(new FormError($fault[1]));
-        } elseif (null !== $rolled) {
-            $form->get(null === $input->clicks ? 'round' : 'clicks')->addError(new FormError($rolled));
         }
 
-        return null === $fault && null === $rolled;
+        return null === $fault;
+    }
+
+    /** @return array{string, string}|null what cannot be so on this load, by its field */
+    private function faultOnThisQuilt(RunView $view, ReadingInput $input): ?array
+    {
+        $isElsewhere =
+            null !== $input->depth &&
+            null !== $input->width &&
+            StretchState::Elsewhere === $view->stretchOf($input->depth, $input->width)->state;
+        $rolled = EntryKind::Roll === $input->kind ? $this->rollFault($view, $input) : null;
+
+        return match (true) {
+            null !== $rolled => [null === $input->clicks ? 'round' : 'clicks', $rolled],
+            $isElsewhere => ['width', StretchState::Elsewhere->advice()],
+            true === $input->apart?->isLongerThan($view->setup->across()) && EntryKind::Slant === $input->kind => [
+                'apart',
+                'The top is not so wide: read within its sides.',
+            ],
+            default => null,
+        };
     }
 
     private function rollFault(RunView $view, ReadingInput $input): ?string

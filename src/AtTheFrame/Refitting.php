@@ -44,6 +44,14 @@ final readonly class Refitting
         };
     }
 
+    /** What the plan has left after so many rows; null where nothing is left, or nothing can be fitted. */
+    public function planned(RunView $view, int $done): ?Length
+    {
+        $rows = $view->setup->winding->rows;
+
+        return null === $rows || $done < 1 || $done >= $rows->count ? null : RefitRule::planned($rows, $done);
+    }
+
     /** @throws \InvalidArgumentException where that cannot be the rest of this quilt */
     public function fit(RunView $view, int $done, Length $rest): RefitChoice
     {

@@ -142,6 +142,11 @@ final readonly class RunView
             ->toMillimetres();
     }
 
+    public function stretchOf(Length $depth, Length $width): Stretch
+    {
+        return (new StretchRule())->judge($this->setup->plan->job->top, $this->setup->plan->chosen(), $depth, $width);
+    }
+
     /** The last width that was read in the bed; null while none was. */
     public function stretch(): ?Stretch
     {
@@ -150,9 +155,7 @@ final readonly class RunView
 
         return null === $last
             ? null
-            : (new StretchRule())->judge(
-                $this->setup->plan->job->top,
-                $this->setup->plan->chosen(),
+            : $this->stretchOf(
                 Length::millimetres($last->number('depth')),
                 Length::millimetres($last->number('width')),
             );
@@ -192,6 +195,7 @@ final readonly class RunView
                 $this->journal->strain($entry),
                 $this->setup->isStretchy() && 'backing' === $entry->text('layer'),
                 $this->setup->along(),
+                null !== $this->setup->plan->job->frame->ratchetTeeth,
             );
         }
 
@@ -212,7 +216,7 @@ final readonly class RunView
         return match (true) {
             null === $radius => Phrase::of('Both layers are pulled alike: the finished edges should lie flat.'),
             $backing > $top => Phrase::of(
-                'The backing is pulled the more: off the frame the edges will curl to the back, round a bow of about %s (an estimate). Let the take-up off.',
+                'The backing is pulled the more: off the frame the edges will curl to the back, round a bow of about %s (an estimate). Let the backing off.',
                 Figure::measured($radius),
             ),
             default => Phrase::of(

@@ -13,7 +13,12 @@ use Schwung\Core\Measure\Phrase;
 final readonly class StrainTold
 {
     /** @param float|null $strain null where the two marks cannot be so */
-    public function __construct(public ?float $strain, private bool $isStretchy, private Length $along) {}
+    public function __construct(
+        public ?float $strain,
+        private bool $isStretchy,
+        private Length $along,
+        private bool $hasClicks,
+    ) {}
 
     public function isTooMuch(): bool
     {
@@ -28,7 +33,11 @@ final readonly class StrainTold
 
         return Phrase::of(
             \sprintf('Pulled by %.1f %%%%', 100 * $this->strain) .
-                ($this->isTooMuch() ? ', more than it bears: let a click off.' : ', as it should be.') .
+                match (true) {
+                    !$this->isTooMuch() => ', as it should be.',
+                    $this->hasClicks => ', more than it bears: let a click off.',
+                    default => ', more than it bears: let a little off.',
+                } .
                 ' Off the frame it shrinks back by %s over the quilt.',
             Figure::measured((new StrainRule())->shrinksBack($this->along, $this->strain)),
         );

@@ -174,6 +174,18 @@ final class ReadingsTest extends StudioTestCase
             'loaded',
             'No cloth gives so much',
         ];
+        yield 'places farther apart than the top is wide' => [
+            'slant',
+            ['left' => '1 in', 'right' => '2 in', 'apart' => '90 in'],
+            'apart',
+            'The top is not so wide',
+        ];
+        yield 'the width of something else' => [
+            'width',
+            ['depth' => '20 in', 'width' => '96 in'],
+            'width',
+            'something else was measured',
+        ];
         yield 'no width' => ['width', ['width' => ''], 'width', 'A length is needed here.'];
     }
 

@@ -92,6 +92,9 @@ final class LineTest extends TestCase
         yield 'turned, the left edge leads' => [TopEdge::Left, 0, 80, 'fine'];
         yield 'turned, the right edge leads' => [TopEdge::Right, 0, 85, 'fine'];
         yield 'turned, at the middle' => [TopEdge::Right, 31.5, 82, 'fine'];
+        yield 'as wide as cloth ever gives' => [null, 0, 66, 'stretched'];
+        yield 'wider than that' => [null, 0, 66.01, 'elsewhere'];
+        yield 'narrower than it can be' => [null, 0, 53.99, 'elsewhere'];
         yield 'beyond its tail' => [TopEdge::Left, 90, 85, 'fine'];
     }
 

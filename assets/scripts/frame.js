@@ -391,6 +391,11 @@ function openDialog(id) {
   dialog(id).showModal();
 }
 
+/** How far apart two marks were set on slack cloth: there the stepper begins. @param {HTMLElement} box */
+function slackMarks(box) {
+  return /** @type {HTMLElement} */ (box.querySelector("[data-starts]")).dataset.starts;
+}
+
 /** @param {HTMLElement} box */
 function saveReading(box) {
   const kind = box.dataset.reading ?? "";
@@ -403,7 +408,7 @@ function saveReading(box) {
     ...(kind === "register" || kind === "roll" ? { wound: Number(wound) } : {}),
     ...(kind === "width" ? { depth: Number(section().dataset.depth) } : {}),
     ...(kind === "slant" ? { apart: Number(section().dataset.across) } : {}),
-    ...(kind === "strain" ? { apart: 254 } : {}),
+    ...(kind === "strain" ? { apart: Number(slackMarks(box)) } : {}),
   });
 }
 

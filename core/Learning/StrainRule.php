@@ -20,11 +20,17 @@ final readonly class StrainRule
     /** No cloth on a frame is pulled by more than this; who reads more has read two other marks. */
     private const MOST = 0.15;
 
+    /** How far apart the marks are set on slack cloth. */
+    public static function marks(): Length
+    {
+        return Length::inches(10);
+    }
+
     /** @throws \InvalidArgumentException where the marks lie on one point, or nearer than slack by more than a ruler errs */
     public function strain(Length $apart, Length $loaded): float
     {
         if (!$apart->isPositive()) {
-            throw new \InvalidArgumentException('The two marks lie on one point: set them apart, ten inches or 25 cm.');
+            throw new \InvalidArgumentException('The two marks lie on one point: set them apart by a hand or more.');
         }
         $strain = ($loaded->nanometres - $apart->nanometres) / $apart->nanometres;
         if ($strain < -self::WOVEN || $strain > self::MOST) {

@@ -34,22 +34,31 @@ final readonly class HalfDone
         if (null === $atHand) {
             return;
         }
-        $entries = array_map(
-            fn(Step $step): JournalEntry => $this->entry($run, EntryKind::Done, $step, ['entered' => true], $person),
-            \array_slice($steps, 0, $atHand),
-        );
+        $now = $this->clock->now();
+        $entries = [];
+        foreach (\array_slice($steps, 0, $atHand) as $i => $step) {
+            // One after the other, as they were done: the frame stands as the last of them left it.
+            $at = $now->modify(\sprintf('-%d milliseconds', $atHand - $i));
+            $entries[] = $this->entry($run, EntryKind::Done, $step, $at, ['entered' => true], $person);
+        }
         if ($rows > 0) {
             $halves = ['rows' => round(2 * $rows) / 2];
-            $entries[] = $this->entry($run, EntryKind::Rows, $steps[$atHand], $halves, $person);
+            $entries[] = $this->entry($run, EntryKind::Rows, $steps[$atHand], $now, $halves, $person);
         }
         $this->book->write($run, $entries);
     }
 
     /** @param array<string, mixed> $data */
-    private function entry(Run $run, EntryKind $kind, Step $step, array $data, string $person): JournalEntry
-    {
+    private function entry(
+        Run $run,
+        EntryKind $kind,
+        Step $step,
+        \DateTimeImmutable $at,
+        array $data,
+        string $person,
+    ): JournalEntry {
         $key = hash('xxh128', $run->id() . $kind->value . $step->key);
 
-        return new JournalEntry($key, $kind, $step->key, $this->clock->now(), $data, $person);
+        return new JournalEntry($key, $kind, $step->key, $at, $data, $person);
     }
 }

@@ -254,7 +254,7 @@ final class ReadingsController extends AbstractController
         } elseif (EntryKind::Slant === $kind) {
             $input->apart = $view->setup->across();
         } elseif (EntryKind::Strain === $kind) {
-            $input->apart = Length::inches(10);
+            $input->apart = $view->strainMarks();
         }
 
         return $input;

@@ -186,6 +186,12 @@ final readonly class RunView
         return DrawingIn::density($this->setup);
     }
 
+    /** How far apart the marks of a strain are set on slack cloth. */
+    public function strainMarks(): Length
+    {
+        return StrainRule::marks();
+    }
+
     /** @return array<string, StrainTold> the last strain that was read of each layer */
     public function strains(): array
     {

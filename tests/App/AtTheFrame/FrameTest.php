@@ -18,6 +18,8 @@ use App\Quilt\Quilt;
 use Doctrine\ORM\EntityManagerInterface;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
+use Schwung\Core\Loading\StatePart;
 use Symfony\Component\DomCrawler\Crawler;
 use Tests\App\StudioTestCase;
 
@@ -105,6 +107,20 @@ final class FrameTest extends StudioTestCase
         );
         $this->browser->request('GET', "/quilts/{$quilt->id()}/frame/half-done");
         self::assertResponseRedirects("/quilts/{$quilt->id()}/load", 303);
+    }
+
+    #[TestWith([1])]
+    #[TestWith([3])]
+    public function testAHalfDoneFrameStandsAsTheLastStepLeftIt(int $pass): void
+    {
+        $quilt = $this->quilt(self::rows());
+        $this->browser->request('GET', "/quilts/{$quilt->id()}/frame/half-done");
+        $this->browser->submitForm('Go on from there', ['pass' => (string) $pass]);
+        $run = $this->service(RunRepository::class)->findOpen($this->reloaded($quilt)) ?? self::fail('no run');
+        $journal = $this->service(RunViews::class)->open($run)->journal;
+
+        self::assertSame([], $journal->unmet(), 'what the step at hand needs is so');
+        self::assertSame('free', $journal->state()->at(StatePart::Flaps));
     }
 
     public function testTheBenchSaysHowFarWhatIsOnAFrameIsAndSinceWhenItIsParked(): void

@@ -90,7 +90,7 @@ test("what a frame has taught is used once somebody agrees", async ({ page }) =>
   await page.getByRole("link", { name: "What it has taught" }).click();
   await expect(page.getByText("measure the frame before you cut")).toBeVisible();
   await expectSoundAt(page, [390, 844], [820, 1180], [1280, 800]);
-  const thickness = page.locator("section", { hasText: "How thick cotton with cotton winds" });
+  const thickness = page.locator("section", { hasText: "How thick a cotton backing with cotton batting winds" });
   await thickness.getByRole("button", { name: "Use it", exact: true }).click();
   await expect(thickness.getByText("· in use")).toBeVisible();
   await thickness.getByRole("button", { name: "Do not use it" }).click();

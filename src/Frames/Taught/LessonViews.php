@@ -13,6 +13,8 @@ use Schwung\Core\Frame\FrameMeasure;
 use Schwung\Core\Leader\CommonTilt;
 use Schwung\Core\Learning\DriftLearnt;
 use Schwung\Core\Learning\StrainRule;
+use Schwung\Core\Material\BackingKind;
+use Schwung\Core\Material\BattingKind;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\LengthWriter;
 use Schwung\Core\Measure\Phrase;
@@ -63,7 +65,7 @@ final readonly class LessonViews
 
         return new LessonView(
             $lesson,
-            'How thick ' . str_replace(' ', ' with ', $lesson->about) . ' winds',
+            self::sandwich(...explode(' ', $lesson->about)),
             Phrase::of(
                 \sprintf(
                     'A turn adds %.2f mm and not the %.2f that are assumed: plans would go by %d %%%%.',
@@ -299,6 +301,15 @@ final readonly class LessonViews
     private function isInches(): bool
     {
         return UnitSystem::Inches === $this->units->system();
+    }
+
+    private static function sandwich(string $backing, string $batting): string
+    {
+        return \sprintf(
+            'How thick a %s backing with %s batting winds',
+            BackingKind::from($backing)->words(),
+            BattingKind::from($batting)->words(),
+        );
     }
 
     private function rests(Lesson $lesson): string

@@ -43,7 +43,7 @@ final class TaughtTest extends StudioTestCase
         }
         $page = $this->browser->request('GET', "/frames/{$frame->id()}/taught");
 
-        self::assertSelectorTextContains('main', 'How thick cotton with cotton-poly winds');
+        self::assertSelectorTextContains('main', 'How thick a cotton backing with cotton and polyester batting winds');
         self::assertSelectorTextContains('main', 'Rests on 8 loads.');
         self::assertSelectorTextContains('main', 'Nine of ten stay within 0.4 % of the length');
         self::assertGreaterThan(15, $page->filter('.plot-point')->count());

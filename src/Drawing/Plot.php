@@ -8,8 +8,8 @@ namespace App\Drawing;
 final readonly class Plot
 {
     private const WIDE = 420;
-    private const HIGH = 218;
-    private const ROOM = ['left' => 52, 'top' => 30, 'right' => 14, 'bottom' => 44];
+    private const HIGH = 230;
+    private const ROOM = ['left' => 52, 'top' => 30, 'right' => 14, 'bottom' => 56];
 
     public function __construct(private Axis $across, private Axis $up) {}
 
@@ -80,13 +80,13 @@ final readonly class Plot
         foreach ($this->across->ticks as $words => $at) {
             $x = $wide * $this->across->share($at);
             $shapes[] = Shape::line($x, $high, $x, $high + 5, 'tick');
-            $shapes[] = Shape::text($x, $high + 18, (string) $words, 13, 'text-soft-svg', 'middle');
+            $shapes[] = Shape::text($x, $high + 25, (string) $words, 13, 'text-soft-svg', 'middle');
         }
 
         return [
             ...$shapes,
             Shape::line(0, $high, $wide, $high, 'plot-axis'),
-            Shape::text($wide, $high + 36, $this->across->words, 13, 'text-soft-svg', 'end'),
+            Shape::text($wide, $high + 48, $this->across->words, 13, 'text-soft-svg', 'end'),
             Shape::text(-48, -14, $this->up->words, 13, 'halo text-soft-svg'),
         ];
     }

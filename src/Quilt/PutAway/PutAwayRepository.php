@@ -136,7 +136,7 @@ final readonly class PutAwayRepository
             foreach (['leader_load', 'leader_inspection'] as $table) {
                 $database->executeStatement("DELETE FROM $table WHERE leader_id IN ($leaders)", [$day]);
             }
-            foreach (['studio_leader', 'studio_task', 'queue_pin'] as $table) {
+            foreach (['studio_leader', 'studio_task', 'lesson', 'queue_pin'] as $table) {
                 $database->executeStatement("DELETE FROM $table WHERE frame_id IN ($frames)", [$day]);
             }
 

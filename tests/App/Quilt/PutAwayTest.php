@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\App\Quilt;
 
+use App\Frames\Taught\Lesson;
+use App\Frames\Taught\LessonKind;
+use App\Frames\Taught\LessonRepository;
 use App\Platform\DeletedFilter;
 use App\Platform\PruneCommand;
 use App\Public\JobLinks;
@@ -110,6 +113,18 @@ final class PutAwayTest extends QueueTestCase
         );
         self::assertSame(['Odile Marrant', null], [$copies[0]->client(), $copies[0]->due()]);
         self::assertNotSame($quilt->number(), $copies[0]->number());
+    }
+
+    public function testAFrameIsPrunedWithWhatItTaught(): void
+    {
+        $frame = $this->frame();
+        $entities = $this->service(EntityManagerInterface::class);
+        $entities->persist(new Lesson($frame, LessonKind::Drift, 'full'));
+        $frame->delete(new \DateTimeImmutable('-40 days'));
+        $entities->flush();
+
+        self::assertSame(1, $this->service(PutAwayRepository::class)->purge(new \DateTimeImmutable('-30 days')));
+        self::assertSame(0, $this->service(LessonRepository::class)->count());
     }
 
     public function testAFrameThatNothingUsesIsDeletedAndBroughtBack(): void

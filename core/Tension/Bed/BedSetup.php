@@ -36,15 +36,15 @@ final readonly class BedSetup
     public static function flat(): self
     {
         return new self(
-            self::evenly(Firmness::FirmWithGive, Firmness::FirmWithGive),
-            LeaderShape::straight(),
-            Length::zero(),
-            new WoundSeam(SeamLie::None),
-            SideClamps::justStraight(),
-            Length::inches(4),
-            Stretch::None,
-            Length::zero(),
-            Length::zero(),
+            firmness: self::evenly(Firmness::FirmWithGive, Firmness::FirmWithGive),
+            leader: LeaderShape::straight(),
+            lag: Length::zero(),
+            seam: new WoundSeam(SeamLie::None),
+            clamps: SideClamps::justStraight(),
+            pinSpacing: Length::inches(4),
+            stretch: Stretch::None,
+            middle: Length::zero(),
+            sides: Length::zero(),
         );
     }
 
@@ -66,15 +66,15 @@ final readonly class BedSetup
         ?Length $sides = null,
     ): self {
         return new self(
-            $firmness ?? $this->firmness,
-            $leader ?? $this->leader,
-            $lag ?? $this->lag,
-            $seam ?? $this->seam,
-            $clamps ?? $this->clamps,
-            $pinSpacing ?? $this->pinSpacing,
-            $stretch ?? $this->stretch,
-            $middle ?? $this->middle,
-            $sides ?? $this->sides,
+            firmness: $firmness ?? $this->firmness,
+            leader: $leader ?? $this->leader,
+            lag: $lag ?? $this->lag,
+            seam: $seam ?? $this->seam,
+            clamps: $clamps ?? $this->clamps,
+            pinSpacing: $pinSpacing ?? $this->pinSpacing,
+            stretch: $stretch ?? $this->stretch,
+            middle: $middle ?? $this->middle,
+            sides: $sides ?? $this->sides,
         );
     }
 }

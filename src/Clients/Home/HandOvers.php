@@ -42,14 +42,18 @@ final readonly class HandOvers
                 : [$off->finishedWidth, $off->finishedLength];
 
         return new HandOver(
-            $quilt,
-            $intake,
-            $off,
-            [...$this->marks($quilt), ...$this->bag($intake, $off->leftovers ?? ''), ...$this->wishes($quilt, $intake)],
-            $size,
-            $finished,
-            null === ($finished ?? $size) ? null : (new BindingRule())->length(...$finished ?? $size),
-            null === $finished ? $this->finished->expect($quilt->studio, $preparation) : null,
+            quilt: $quilt,
+            intake: $intake,
+            off: $off,
+            lines: [
+                ...$this->marks($quilt),
+                ...$this->bag($intake, $off->leftovers ?? ''),
+                ...$this->wishes($quilt, $intake),
+            ],
+            size: $size,
+            finished: $finished,
+            binding: null === ($finished ?? $size) ? null : (new BindingRule())->length(...$finished ?? $size),
+            expected: null === $finished ? $this->finished->expect($quilt->studio, $preparation) : null,
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Frames\Taught;
 
 use App\Drawing\Axis;
+use App\Drawing\Picture;
 use App\Drawing\Plot;
 use App\Frames\StudioFrame;
 use App\Leaders\StudioLeaderRepository;
@@ -253,19 +254,19 @@ final readonly class LessonViews
         }
 
         return new LessonView(
-            null,
-            'What all leaders have in common',
-            $common->sentence(),
-            \count($common->own) . ' leaders, checked within a month; ± ' . $writer->write($common->error) . '.',
-            $this->tiltPlot($common, $half),
-            ['leader', 'right end toward you', 'its own'],
-            $rows,
-            $common->isFrame ? CommonTilt::MEASURE : [],
-            $common->isFrame,
+            lesson: null,
+            heading: 'What all leaders have in common',
+            sentence: $common->sentence(),
+            rests: \count($common->own) . ' leaders, checked within a month; ± ' . $writer->write($common->error) . '.',
+            plot: $this->tiltPlot($common, $half),
+            columns: ['leader', 'right end toward you', 'its own'],
+            rows: $rows,
+            todo: $common->isFrame ? CommonTilt::MEASURE : [],
+            isAttention: $common->isFrame,
         );
     }
 
-    private function tiltPlot(CommonTilt $common, Length $half): \App\Drawing\Picture
+    private function tiltPlot(CommonTilt $common, Length $half): Picture
     {
         $x = $this->number($half, 10);
         $y = fn(Length $length): float => $this->number($length, 1);

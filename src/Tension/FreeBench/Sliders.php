@@ -76,15 +76,15 @@ final readonly class Sliders
         ];
 
         return new BedSetup(
-            new FirmnessReading($layer('backing'), $layer('top')),
-            new LeaderShape($this->sixteenths('tilt'), $this->sixteenths('bow')),
-            Length::zero(),
-            new WoundSeam($this->seam, $this->pressed, $this->values['turns']),
-            new SideClamps($this->values['pull'], $this->bite, Length::inches($this->values['apart'])),
-            Length::inches($this->values['pins']),
-            $this->stretch,
-            Length::zero(),
-            Length::zero(),
+            firmness: new FirmnessReading($layer('backing'), $layer('top')),
+            leader: new LeaderShape($this->sixteenths('tilt'), $this->sixteenths('bow')),
+            lag: Length::zero(),
+            seam: new WoundSeam($this->seam, $this->pressed, $this->values['turns']),
+            clamps: new SideClamps($this->values['pull'], $this->bite, Length::inches($this->values['apart'])),
+            pinSpacing: Length::inches($this->values['pins']),
+            stretch: $this->stretch,
+            middle: Length::zero(),
+            sides: Length::zero(),
         );
     }
 

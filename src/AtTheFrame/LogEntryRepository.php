@@ -7,6 +7,8 @@ namespace App\AtTheFrame;
 use App\Platform\KeepsRecords;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\Persistence\ManagerRegistry;
+use Schwung\Core\Running\EntryKind;
+use Schwung\Core\Running\JournalEntry;
 
 /** @extends ServiceEntityRepository<LogEntry> */
 final class LogEntryRepository extends ServiceEntityRepository
@@ -21,16 +23,32 @@ final class LogEntryRepository extends ServiceEntityRepository
         parent::__construct($registry, LogEntry::class);
     }
 
-    /** @return list<LogEntry> a whole log, however long, in the order of adding */
-    public function findOf(Run $run): array
+    /**
+     * A whole log, however long. It is only added to, so that nothing of it need be watched for changes: its rows are
+     * read without records, which would cost a page at the frame more than all else.
+     *
+     * @return array<int, JournalEntry> by their numbers, in the order of adding
+     */
+    public function entriesOf(Run $run): array
     {
-        $all = [];
-        do {
-            $portion = $this->findAfter($run, [] === $all ? 0 : $all[\count($all) - 1]->id());
-            array_push($all, ...$portion);
-        } while (self::MOST === \count($portion));
+        $rows = $this->getEntityManager()
+            ->getConnection()
+            ->iterateNumeric(
+                'SELECT id, entry_key, kind, step, at_ms, data, person FROM log_entry WHERE run_id = ? ORDER BY id',
+                [$run->id()],
+                ['ulid'],
+            );
+        $entries = [];
+        /** @var array{int, string, string, string|null, int, string, string} $row */
+        foreach ($rows as $row) {
+            [$id, $key, $kind, $step, $atMs, $data, $person] = $row;
+            /** @var array<string, mixed> $fields */
+            $fields = json_decode($data, true, flags: \JSON_THROW_ON_ERROR);
+            $at = MomentMs::toMoment($atMs);
+            $entries[$id] = new JournalEntry($key, EntryKind::from($kind), $step, $at, $fields, $person);
+        }
 
-        return $all;
+        return $entries;
     }
 
     /** @return list<LogEntry> a portion of those added after a number, in the order of adding */

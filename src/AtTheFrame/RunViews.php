@@ -20,8 +20,8 @@ final readonly class RunViews
     public function open(Run $run): RunView
     {
         $subject = $run->subject();
-        $rows = $this->log->findOf($run);
-        $entries = array_map(static fn(LogEntry $row) => $row->entry(), $rows);
+        $numbered = $this->log->entriesOf($run);
+        $entries = array_values($numbered);
         $preparation = $this->preparations->ofSubject(
             $run->quilt,
             $subject,
@@ -41,7 +41,7 @@ final readonly class RunViews
             steps: $steps,
             journal: new Journal($steps, $entries, $run->started),
             entries: $entries,
-            last: [] === $rows ? 0 : $rows[\count($rows) - 1]->id(),
+            last: array_key_last($numbered) ?? 0,
         );
     }
 }

@@ -75,9 +75,11 @@ final class GangLoadTest extends QueueTestCase
                 'action' => '',
             ]),
         ]);
-        $kinds = fn(Quilt $quilt): array => array_map(
-            static fn($row): string => $row->entry()->kind->value,
-            $this->service(LogEntryRepository::class)->findOf($this->open($quilt)),
+        $kinds = fn(Quilt $quilt): array => array_values(
+            array_map(
+                static fn(JournalEntry $entry): string => $entry->kind->value,
+                $this->service(LogEntryRepository::class)->entriesOf($this->open($quilt)),
+            ),
         );
         self::assertSame(['done', 'problem'], $kinds($carrier));
         self::assertSame(['done', 'problem'], $kinds($sun), 'it lies there');

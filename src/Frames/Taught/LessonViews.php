@@ -113,7 +113,11 @@ final readonly class LessonViews
 
         return new LessonView(
             $lesson,
-            'How far a top drifts, float ' . $lesson->about,
+            match ($float) {
+                FloatKind::Full => 'How far a top drifts that floats',
+                FloatKind::Part => 'How far a top drifts that floats in part',
+                FloatKind::None => 'How far a top drifts that is held at both ends',
+            },
             Phrase::of(
                 null === $allowed
                     ? \sprintf(

@@ -306,7 +306,7 @@ test("a reading is judged while it is taken, and again in the log", async ({ pag
   const judged = page.locator("#straightness-dialog [data-judged]");
   await expect(judged).toHaveText("Straight: baste it.");
   for (let i = 0; i < 3; ++i) {
-    await page.getByLabel("At the right: more").click();
+    await page.locator("#straightness-dialog").getByLabel("At the right: more").click();
   }
   await expect(judged).toHaveText("Move the right side ⅜ in away from you.");
   await expectAccessible(page);

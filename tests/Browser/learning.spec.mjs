@@ -88,7 +88,7 @@ test("what a frame has taught is used once somebody agrees", async ({ page }) =>
   await page.goto("/frames");
   await page.getByRole("link", { name: /North frame/ }).click();
   await page.getByRole("link", { name: "What it has taught" }).click();
-  await expect(page.getByText("measure the frame before you cut")).toBeVisible();
+  await expect(page.getByRole("heading", { name: "What all leaders have in common" })).toBeVisible();
   await expectSoundAt(page, [390, 844], [820, 1180], [1280, 800]);
   const thickness = page.locator("section", { hasText: "How thick a cotton backing with cotton batting winds" });
   await thickness.getByRole("button", { name: "Use it", exact: true }).click();

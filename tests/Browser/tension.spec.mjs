@@ -70,7 +70,7 @@ const paths = [
   {
     seen: "A bubble walks ahead of the foot",
     says: "the ordinary cushion of cloth moves before the foot",
-    asks: [["The border pushes ahead of the foot", "No"]],
+    asks: [["The middle hangs", "No"]],
   },
 ];
 

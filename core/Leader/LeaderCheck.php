@@ -9,7 +9,7 @@ use Schwung\Core\Measure\Worked;
 /** How straight a leader is; tilt and bow are signed, right and middle longer positive. */
 final readonly class LeaderCheck
 {
-    /** @param list<StationResult> $stations from left to right */
+    /** @param non-empty-list<StationResult> $stations from left to right */
     public function __construct(
         public Worked $range,
         public LeaderVerdict $verdict,

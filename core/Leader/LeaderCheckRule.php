@@ -6,6 +6,8 @@ namespace Schwung\Core\Leader;
 
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
+use Schwung\Core\Measure\LineFit;
+use Schwung\Core\Measure\Polyline;
 use Schwung\Core\Measure\Term;
 use Schwung\Core\Measure\Worked;
 
@@ -61,7 +63,11 @@ final readonly class LeaderCheckRule
         return sqrt((3 * $span * $longer) / 8);
     }
 
-    /** @param list<Reading> $readings */
+    /**
+     * @param list<Reading> $readings
+     *
+     * @phpstan-assert non-empty-list<Reading> $readings
+     */
     private function requireOrder(array $readings): void
     {
         if (\count($readings) < self::FEWEST) {
@@ -85,36 +91,25 @@ final readonly class LeaderCheckRule
         };
     }
 
-    /** @param list<Reading> $readings */
+    /** @param non-empty-list<Reading> $readings */
     private function tilt(array $readings): Worked
     {
-        [$xs, $ds] = [
-            array_map(static fn(Reading $r): float => $r->at->toMillimetres(), $readings),
-            array_map(static fn(Reading $r): float => $r->distance->toMillimetres(), $readings),
-        ];
-        [$meanX, $meanD] = [array_sum($xs) / \count($xs), array_sum($ds) / \count($ds)];
-        [$sxd, $sxx] = [0.0, 0.0];
-        foreach ($xs as $i => $x) {
-            $sxd += ($x - $meanX) * ($ds[$i] - $meanD);
-            $sxx += ($x - $meanX) ** 2;
-        }
+        $slope = LineFit::through(array_map(static fn(Reading $reading): array => $reading->point(), $readings))->slope;
         $span = $readings[\count($readings) - 1]->at->minus($readings[0]->at);
 
         return new Worked(
-            Figure::measured(Length::millimetres(($sxd / $sxx) * $span->toMillimetres())),
+            Figure::measured(Length::millimetres($slope * $span->toMillimetres())),
             'The slope of the best straight line through the readings, over the whole span; positive where the ' .
                 'right is longer.',
             [new Term('span', Figure::measured($span), \sprintf('%d readings', \count($readings)))],
         );
     }
 
-    /** @param list<Reading> $readings */
+    /** @param non-empty-list<Reading> $readings */
     private function bow(array $readings): Worked
     {
-        [$first, $last] = [$readings[0], $readings[\count($readings) - 1]];
-        $middle = ($first->at->toMillimetres() + $last->at->toMillimetres()) / 2;
-        $chord = ($first->distance->toMillimetres() + $last->distance->toMillimetres()) / 2;
-        $there = $this->at($readings, $middle);
+        $line = new Polyline(array_map(static fn(Reading $reading): array => $reading->point(), $readings));
+        [$there, $chord] = [$line->atMiddle(), $line->chordAtMiddle()];
 
         return new Worked(
             Figure::measured(Length::millimetres($there - $chord)),
@@ -125,23 +120,6 @@ final readonly class LeaderCheckRule
                 new Term('straight line', Figure::measured(Length::millimetres($chord)), 'both ends'),
             ],
         );
-    }
-
-    /** @param list<Reading> $readings */
-    private function at(array $readings, float $place): float
-    {
-        foreach (\array_slice($readings, 1) as $i => $right) {
-            $left = $readings[$i];
-            if ($right->at->toMillimetres() >= $place) {
-                $share =
-                    ($place - $left->at->toMillimetres()) / ($right->at->toMillimetres() - $left->at->toMillimetres());
-
-                return $left->distance->toMillimetres() +
-                    $share * ($right->distance->toMillimetres() - $left->distance->toMillimetres());
-            }
-        }
-
-        return $readings[\count($readings) - 1]->distance->toMillimetres();
     }
 
     private function cut(Reading $reading, Length $least): Worked

@@ -12,4 +12,10 @@ use Schwung\Core\Measure\Length;
 final readonly class Reading
 {
     public function __construct(public Length $at, public Length $distance) {}
+
+    /** @return array{float, float} both in millimetres */
+    public function point(): array
+    {
+        return [$this->at->toMillimetres(), $this->distance->toMillimetres()];
+    }
 }

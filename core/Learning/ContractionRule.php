@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Learning;
 
+use Schwung\Core\Measure\LineFit;
+
 /**
  * Rule 28: quilting draws a top in by c = c0 + c1 · loft · density, fitted by least squares through the studio's own
  * finished quilts, each way by itself; from five of them on. An estimate.
@@ -22,16 +24,13 @@ final readonly class ContractionRule
         if (\count($finished) < self::FEWEST) {
             return null;
         }
-        $line = static fn(string $axis): LineFit => LineFit::through(
-            array_map(
-                static fn(QuiltedTop $top): array => [
-                    $top->loft * $top->density,
-                    'across' === $axis ? $top->across : $top->along,
-                ],
-                $finished,
-            ),
+        $across = LineFit::through(
+            array_map(static fn(QuiltedTop $top): array => [$top->loft * $top->density, $top->across], $finished),
         );
-        [$across, $along, $x] = [$line('across'), $line('along'), $loft * $density];
+        $along = LineFit::through(
+            array_map(static fn(QuiltedTop $top): array => [$top->loft * $top->density, $top->along], $finished),
+        );
+        $x = $loft * $density;
 
         return new ContractionLearnt(
             across: $across->at($x),

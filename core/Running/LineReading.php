@@ -11,4 +11,10 @@ final readonly class LineReading
 {
     /** @param Length $at from the middle of the quilt, right is plus */
     public function __construct(public Length $at, public Length $off) {}
+
+    /** @return array{float, float} both in millimetres */
+    public function point(): array
+    {
+        return [$this->at->toMillimetres(), $this->off->toMillimetres()];
+    }
 }

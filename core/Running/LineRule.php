@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Schwung\Core\Running;
 
 use Schwung\Core\Measure\Length;
+use Schwung\Core\Measure\LineFit;
 use Schwung\Core\Measure\Near;
+use Schwung\Core\Measure\Polyline;
 
 /**
  * Rule 20: how straight a seam or an edge lies, from readings along it: the slope by least squares, over the width; and
@@ -33,9 +35,12 @@ final readonly class LineRule
                 throw new \InvalidArgumentException('Two readings are at one place.');
             }
         }
-        $slope = $this->slope($readings);
+        $points = array_map(static fn(LineReading $reading): array => $reading->point(), $readings);
+        $slope = LineFit::through($points)->slope;
         $overWidth = Length::millimetres($slope * $width->toMillimetres());
-        $bow = \count($readings) > self::FEWEST ? $this->bow($readings) : null;
+        $line = new Polyline($points);
+        $bow =
+            \count($readings) > self::FEWEST ? Length::millimetres($line->atMiddle() - $line->chordAtMiddle()) : null;
 
         return new Line(
             match (true) {
@@ -47,40 +52,6 @@ final readonly class LineRule
             $overWidth,
             $bow,
         );
-    }
-
-    /** @param non-empty-list<LineReading> $readings */
-    private function slope(array $readings): float
-    {
-        [$x, $y] = [0.0, 0.0];
-        foreach ($readings as $reading) {
-            $x += $reading->at->toMillimetres() / \count($readings);
-            $y += $reading->off->toMillimetres() / \count($readings);
-        }
-        [$sxx, $sxy] = [0.0, 0.0];
-        foreach ($readings as $reading) {
-            $sxx += ($reading->at->toMillimetres() - $x) ** 2;
-            $sxy += ($reading->at->toMillimetres() - $x) * ($reading->off->toMillimetres() - $y);
-        }
-
-        return $sxy / $sxx;
-    }
-
-    /** @param non-empty-list<LineReading> $readings from left to right */
-    private function bow(array $readings): Length
-    {
-        [$first, $last] = [$readings[0], $readings[\count($readings) - 1]];
-        $middle = ($first->at->toMillimetres() + $last->at->toMillimetres()) / 2;
-        $chord = ($first->off->toMillimetres() + $last->off->toMillimetres()) / 2;
-        $i = 1;
-        while ($readings[$i]->at->toMillimetres() < $middle) {
-            ++$i;
-        }
-        [$left, $right] = [$readings[$i - 1], $readings[$i]];
-        $share = ($middle - $left->at->toMillimetres()) / ($right->at->toMillimetres() - $left->at->toMillimetres());
-        $there = $left->off->toMillimetres() + $share * ($right->off->toMillimetres() - $left->off->toMillimetres());
-
-        return Length::millimetres($there - $chord);
     }
 
     private static function isOff(Length $length): bool

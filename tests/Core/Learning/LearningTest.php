@@ -10,12 +10,12 @@ use PHPUnit\Framework\TestCase;
 use Schwung\Core\Learning\ContractionRule;
 use Schwung\Core\Learning\DriftLearnt;
 use Schwung\Core\Learning\DriftSeen;
-use Schwung\Core\Learning\LineFit;
 use Schwung\Core\Learning\Percentile;
 use Schwung\Core\Learning\QuiltedTop;
 use Schwung\Core\Learning\RatchetRule;
 use Schwung\Core\Learning\StrainRule;
 use Schwung\Core\Measure\Length;
+use Schwung\Core\Measure\LineFit;
 
 #[CoversClass(DriftLearnt::class)]
 #[CoversClass(DriftSeen::class)]

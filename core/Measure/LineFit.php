@@ -2,18 +2,18 @@
 
 declare(strict_types=1);
 
-namespace Schwung\Core\Learning;
+namespace Schwung\Core\Measure;
 
 /** The straight line nearest to points, by least squares; it tells how far off it may be anywhere. */
 final readonly class LineFit
 {
     private function __construct(
         public float $slope,
-        public float $middle,
-        public float $atMiddle,
+        private float $middle,
+        private float $atMiddle,
         private float $scatter,
         private float $spread,
-        public int $count,
+        private int $count,
     ) {}
 
     /**
@@ -40,6 +40,12 @@ final readonly class LineFit
     public function at(float $x): float
     {
         return $this->atMiddle + $this->slope * ($x - $this->middle);
+    }
+
+    /** One standard error of the slope; none of a line through two points. */
+    public function slopeError(): float
+    {
+        return $this->spread > 0.0 ? $this->scatter / sqrt($this->spread) : 0.0;
     }
 
     /** One standard error of the line there. */

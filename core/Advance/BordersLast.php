@@ -26,10 +26,7 @@ final readonly class BordersLast
         $begin = Length::millimetres($grid->firstBorder);
 
         return new BlockPlan(
-            array_map(
-                static fn(Stop $stop): Stop => new Stop($stop->at->plus($begin), $stop->kind, $stop->fromSeam),
-                $plan->stops,
-            ),
+            array_map(static fn(Stop $stop): Stop => $stop->movedBy($begin), $plan->stops),
             $plan->passes,
         );
     }

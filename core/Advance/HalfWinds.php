@@ -38,15 +38,7 @@ final readonly class HalfWinds
     /** @return list<Step> the first so many, as they were planned */
     public function steps(int $passes): array
     {
-        return array_map(
-            static fn(Wind $wind): Step => new Step(
-                $wind->pass->wound->toMillimetres(),
-                $wind->pass->from->toMillimetres(),
-                $wind->pass->to->toMillimetres(),
-                $wind->pass->rows,
-            ),
-            \array_slice($this->winds, 0, $passes),
-        );
+        return array_map(static fn(Wind $wind): Step => Step::of($wind->pass), \array_slice($this->winds, 0, $passes));
     }
 
     /** How many rows the first so many take. */

@@ -11,6 +11,26 @@ final readonly class Stop
 {
     public function __construct(public Length $at, public StopKind $kind, public Length $fromSeam) {}
 
+    public function movedBy(Length $length): self
+    {
+        return new self($this->at->plus($length), $this->kind, $this->fromSeam);
+    }
+
+    /**
+     * Counted from the other edge.
+     *
+     * @param list<self> $stops in order
+     *
+     * @return list<self> in order
+     */
+    public static function fromOtherEdge(array $stops, Length $along): array
+    {
+        return array_map(
+            static fn(self $stop): self => new self($along->minus($stop->at), $stop->kind, $stop->fromSeam),
+            array_reverse($stops),
+        );
+    }
+
     /** @param list<self> $stops */
     public static function countInBlocks(array $stops): int
     {

@@ -42,17 +42,7 @@ final readonly class TurnRoundRule
         $blocks = new BlockPasses($this->roll);
         $first = $blocks->plan($grid->part(0.0, $middle), from: $from);
         $second = $blocks->plan($grid->part($middle, $grid->length)->reversed());
-        $stops = [
-            ...$first->stops,
-            ...array_map(
-                static fn(Stop $stop): Stop => new Stop(
-                    Length::millimetres($grid->length)->minus($stop->at),
-                    $stop->kind,
-                    $stop->fromSeam,
-                ),
-                array_reverse($second->stops),
-            ),
-        ];
+        $stops = [...$first->stops, ...Stop::fromOtherEdge($second->stops, Length::millimetres($grid->length))];
 
         return $this->offered(
             $first->passes,

@@ -23,11 +23,10 @@ final readonly class GapRule
     public function largest(LaidDesign $laid): Length
     {
         $repeat = $laid->repeat();
-        $row = 0;
         $pitch =
             $laid->rows->count > 1
                 ? $laid->rows->start(1)->minus($laid->rows->start(0))->toMillimetres()
-                : $laid->rows->heightOf($row)->toMillimetres();
+                : $laid->rows->heightOf(0)->toMillimetres();
         $rooms = $this->rooms($laid, $repeat, $pitch);
         $away = fn(float $x, float $y): float => $this->nearest($rooms, $x, $y, $repeat, $pitch);
         [$best, $at] = [0.0, [0.0, 0.0]];

@@ -93,9 +93,7 @@ final readonly class HangingLeader
         return [
             new LeaderStep(
                 Phrase::of(
-                    'Let the leader down until its free edge lies in the bed, ' .
-                        ($this->hangsForward ? 'toward you' : 'away from you') .
-                        ', the face that shows over the bed up.',
+                    "Let the leader down until its free edge lies in the bed, $other, the face that shows over the bed up.",
                 ),
                 Phrase::of('That face is marked: it is the one that you read when you load.'),
             ),

@@ -9,7 +9,6 @@ use Schwung\Core\Advance\Change;
 use Schwung\Core\Advance\HalfWinds;
 use Schwung\Core\Advance\Move;
 use Schwung\Core\Advance\MovePlan;
-use Schwung\Core\Advance\Pass;
 use Schwung\Core\Advance\PassPlan;
 use Schwung\Core\Advance\Roll;
 use Schwung\Core\Advance\RowLayout;
@@ -42,7 +41,7 @@ final readonly class ResumeRule
             if (!$passes->isComplete()) {
                 return null;
             }
-            $stops = [...$stops, ...$half->isFromTail() ? self::mirrored($found, $along) : $found];
+            $stops = [...$stops, ...$half->isFromTail() ? Stop::fromOtherEdge($found, $along) : $found];
             $moves = [...$moves, ...$this->moves($half, $passes, \count($winds))];
             $winds = $half->isFromTail()
                 ? [...$winds, ...Winding::windsFromTail($passes, $along->toMillimetres(), \count($winds))]
@@ -90,22 +89,8 @@ final readonly class ResumeRule
         }
         $from = [] === $steps ? $half->steps(1)[0]->from - $begin : 0.0;
         $rest = (new BlockPasses($roll))->plan($grid->part($begin, $half->end()), $begin, max(0.0, $from));
-        $more = array_map(
-            static fn(Stop $stop): Stop => new Stop(
-                $stop->at->plus(Length::millimetres($begin)),
-                $stop->kind,
-                $stop->fromSeam,
-            ),
-            $rest->stops,
-        );
-        $planned = array_map(
-            static fn(Pass $pass): Step => new Step(
-                $pass->wound->toMillimetres(),
-                $pass->from->toMillimetres(),
-                $pass->to->toMillimetres(),
-            ),
-            $rest->passes->passes,
-        );
+        $more = array_map(static fn(Stop $stop): Stop => $stop->movedBy(Length::millimetres($begin)), $rest->stops);
+        $planned = array_map(Step::of(...), $rest->passes->passes);
 
         return [PassPlan::of($roll, [...$steps, ...$planned], $rest->passes->obstacle), [...$inner, ...$more]];
     }
@@ -118,19 +103,6 @@ final readonly class ResumeRule
             Length::millimetres($at),
             $off <= Near::MILLIMETRES ? StopKind::Seam : $grid->between($at),
             Length::millimetres($off),
-        );
-    }
-
-    /**
-     * @param list<Stop> $stops from the tail edge
-     *
-     * @return list<Stop> from the lead edge, in order
-     */
-    private static function mirrored(array $stops, Length $along): array
-    {
-        return array_map(
-            static fn(Stop $stop): Stop => new Stop($along->minus($stop->at), $stop->kind, $stop->fromSeam),
-            array_reverse($stops),
         );
     }
 

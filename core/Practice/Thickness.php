@@ -60,6 +60,17 @@ final readonly class Thickness
             );
     }
 
+    /** As it was measured, or as such a batting usually is. */
+    public function loft(Batting $batting): Length
+    {
+        return $batting->loft ?? $this->loftOf($batting->kind);
+    }
+
+    public static function loftFrom(Batting $batting): string
+    {
+        return null === $batting->loft ? 'usual loft of ' . $batting->kind->value : 'loft as measured';
+    }
+
     /**
      * Backing, top and pressed batting together.
      *
@@ -67,8 +78,7 @@ final readonly class Thickness
      */
     public function ofSandwich(BackingKind $backing, Batting $batting, float $learnt = 1.0): Worked
     {
-        $loft = $batting->loft ?? $this->loftOf($batting->kind);
-        $pressed = $loft->scaledBy(self::ROLLED_PER_CENT, 100);
+        $pressed = $this->loft($batting)->scaledBy(self::ROLLED_PER_CENT, 100);
         $assumed = $this->ofBacking($backing)->plus($this->ofTop(), $pressed);
         $more = Length::millimetres($assumed->toMillimetres() * ($learnt - 1));
 
@@ -78,11 +88,7 @@ final readonly class Thickness
             [
                 new Term('backing', Figure::measured($this->ofBacking($backing)), $backing->value),
                 new Term('top with its seams', Figure::measured($this->ofTop()), 'studio'),
-                new Term(
-                    'batting, pressed',
-                    Figure::measured($pressed),
-                    null === $batting->loft ? 'usual loft of ' . $batting->kind->value : 'loft as measured',
-                ),
+                new Term('batting, pressed', Figure::measured($pressed), self::loftFrom($batting)),
                 ...1.0 === $learnt
                     ? []
                     : [

@@ -14,9 +14,7 @@ final readonly class DrawingIn
     {
         $batting = $preparation->known->parts->batting;
 
-        return null === $batting
-            ? null
-            : ($batting->loft ?? $preparation->known->practice->thickness->loftOf($batting->kind))->toMillimetres();
+        return null === $batting ? null : $preparation->known->practice->thickness->loft($batting)->toMillimetres();
     }
 
     /** Millimetres that are stitched for each square millimetre. */

@@ -31,6 +31,7 @@ use Schwung\Core\Plan\Standing;
 use Schwung\Core\Plan\WindingRule;
 use Schwung\Core\Practice\Practice;
 use Schwung\Core\Practice\Purpose;
+use Schwung\Core\Practice\Thickness;
 use Schwung\Core\Sizing\BackingRule;
 use Schwung\Core\Sizing\BattingPieces;
 use Schwung\Core\Sizing\BattingState;
@@ -262,8 +263,8 @@ final class Preparation
                 if (\in_array($fullness->verdict(), [EdgeVerdict::WorkIn, EdgeVerdict::TooFull], true)) {
                     $eaten[$edge] = (new EatenRule())->closer(
                         $fullness->share(),
-                        $batting->loft ?? $this->known->practice->thickness->loftOf($batting->kind),
-                        null === $batting->loft ? 'usual loft of ' . $batting->kind->value : 'loft as measured',
+                        $this->known->practice->thickness->loft($batting),
+                        Thickness::loftFrom($batting),
                     );
                 }
             }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Learning;
 
+use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
+use Schwung\Core\Measure\Phrase;
 
 /**
  * Rule 24: strain with a ruler. Two marks stand $apart on slack cloth and $loaded on the loaded: ε is what they moved
@@ -67,6 +69,26 @@ final readonly class StrainRule
         $apart = abs($backing - $top);
 
         return $apart < self::ALIKE ? null : Length::millimetres($layers->toMillimetres() / (1.5 * $apart));
+    }
+
+    /** Which way a finished edge will curl, and what to do while it is on the frame; as curl() has it. */
+    public function sayCurl(float $backing, float $top, Length $layers): Phrase
+    {
+        $radius = $this->curl($backing, $top, $layers);
+
+        return match (true) {
+            null === $radius => Phrase::of('Both layers are pulled alike: the finished edges should lie flat.'),
+            $backing > $top => Phrase::of(
+                'The backing is pulled the more: off the frame the edges will curl to the back, round a bow of about ' .
+                    '%s (an estimate). Let the backing off.',
+                Figure::measured($radius),
+            ),
+            default => Phrase::of(
+                'The top is pulled the more: off the frame the edges will curl to the front, round a bow of about ' .
+                    '%s (an estimate). Let the top off, not the backing.',
+                Figure::measured($radius),
+            ),
+        };
     }
 
     /**

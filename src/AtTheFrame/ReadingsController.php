@@ -15,6 +15,7 @@ use Schwung\Core\Advance\RefitChoice;
 use Schwung\Core\Advance\Winding;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Plan\WoundRule;
+use Schwung\Core\Preparation\RollRead;
 use Schwung\Core\Running\EntryKind;
 use Schwung\Core\Running\JournalEntry;
 use Schwung\Core\Running\StretchState;
@@ -49,7 +50,7 @@ final class ReadingsController extends AbstractController
     #[Route('/readings', name: 'show', methods: ['GET'])]
     public function show(Ulid $id, #[CurrentUser] Person $person): Response
     {
-        return $this->page($this->run($id, $person));
+        return $this->page($this->views->open($this->run($id, $person)));
     }
 
     #[Route('/readings/{kind}', name: 'read', requirements: ['kind' => 'roll|width|slant|strain'], methods: ['POST'])]
@@ -60,7 +61,7 @@ final class ReadingsController extends AbstractController
         $input = new ReadingInput($kind);
         $form = $this->form($view, $kind, $input)->handleRequest($request);
         if (!$form->isSubmitted() || !$form->isValid() || !$this->isPlausible($form, $view, $input)) {
-            return $this->page($run, $form);
+            return $this->page($view, $form);
         }
         $this->write($run, $kind, $input->data(...$this->wound($view)), $person);
         $this->addFlash('draft', "reading-$id-$kind->value");
@@ -74,7 +75,7 @@ final class ReadingsController extends AbstractController
     {
         $view = $this->views->open($this->run($id, $person));
 
-        return $this->render('frame/_told.html.twig', ['view' => $view, ...$this->rollPictures($view)]);
+        return $this->render('frame/_told.html.twig', ['view' => $view, ...$this->roll($view)]);
     }
 
     /** The passes that are left go by the roll as it was read. */
@@ -227,9 +228,8 @@ final class ReadingsController extends AbstractController
     }
 
     /** @param FormInterface<ReadingInput>|null $entered */
-    private function page(Run $run, ?FormInterface $entered = null): Response
+    private function page(RunView $view, ?FormInterface $entered = null): Response
     {
-        $view = $this->views->open($run);
         $forms = [];
         foreach (self::KINDS as $kind) {
             $forms[$kind->value] =
@@ -240,7 +240,7 @@ final class ReadingsController extends AbstractController
 
         return $this->render(
             'frame/readings.html.twig',
-            ['quilt' => $run->quilt, 'view' => $view, 'forms' => $forms, ...$this->rollPictures($view)],
+            ['quilt' => $view->run->quilt, 'view' => $view, 'forms' => $forms, ...$this->roll($view)],
             null === $entered ? null : new Response(status: Response::HTTP_UNPROCESSABLE_ENTITY),
         );
     }
@@ -273,8 +273,8 @@ final class ReadingsController extends AbstractController
         ]);
     }
 
-    /** @return array{now: Picture, then: Picture|null} the last pass as planned, and as read */
-    private function rollPictures(RunView $view): array
+    /** @return array{roll: RollRead, now: Picture, then: Picture|null} the roll, and its last pass as planned and as read */
+    private function roll(RunView $view): array
     {
         $roll = $view->roll();
         $drawn = static fn(Winding $winding): Picture => (new SideDrawer())->wound(
@@ -282,7 +282,11 @@ final class ReadingsController extends AbstractController
             (new WoundRule())->at($view->setup->plan, $winding, $winding->at($winding->count())),
         );
 
-        return ['now' => $drawn($roll->winding), 'then' => null === $roll->anew ? null : $drawn($roll->anew)];
+        return [
+            'roll' => $roll,
+            'now' => $drawn($roll->winding),
+            'then' => null === $roll->anew ? null : $drawn($roll->anew),
+        ];
     }
 
     /** @param array<string, mixed> $data */

@@ -6,9 +6,9 @@ namespace App\AtTheFrame;
 
 use App\Drawing\Shape;
 use App\Quilt\Drawing\BedDrawing;
-use Schwung\Core\Advance\Refit;
 use Schwung\Core\Advance\RefitChoice;
 use Schwung\Core\Advance\RefitRule;
+use Schwung\Core\Advance\RowLayout;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\UnitSystem;
 
@@ -83,7 +83,7 @@ final readonly class Refitting
 
         return $bed->under([
             ...$bed->overlay,
-            ...$this->rows($bed, $refit, $rows->count),
+            ...$this->rows($bed, $rows->refitted($refit), $refit->from),
             Shape::line($top->left, $tail, $top->right, $tail, 'refit-tail'),
             Shape::text(
                 $top->right - $bed->canvas->px(8),
@@ -97,15 +97,18 @@ final readonly class Refitting
     }
 
     /** @return list<Shape> */
-    private function rows(BedDrawing $bed, Refit $refit, int $count): array
+    private function rows(BedDrawing $bed, RowLayout $rows, int $from): array
     {
         $top = $bed->layout->top;
         $shapes = [];
-        for ($row = $refit->from; $row < $count; ++$row) {
-            $from = $refit->begins
-                ->plus($refit->height->plus($refit->gap)->times($row - $refit->from))
-                ->toMillimetres();
-            $shapes[] = Shape::box($top->left, $from, $top->across(), $refit->height->toMillimetres(), 'refit-row');
+        for ($row = $from; $row < $rows->count; ++$row) {
+            $shapes[] = Shape::box(
+                $top->left,
+                $rows->start($row)->toMillimetres(),
+                $top->across(),
+                $rows->heightOf($row)->toMillimetres(),
+                'refit-row',
+            );
         }
 
         return $shapes;

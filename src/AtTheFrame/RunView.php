@@ -6,6 +6,7 @@ namespace App\AtTheFrame;
 
 use App\Quilt\Subject;
 use Schwung\Core\Learning\StrainRule;
+use Schwung\Core\Learning\StrainTold;
 use Schwung\Core\Loading\Setup;
 use Schwung\Core\Loading\StepKind;
 use Schwung\Core\Loading\StepList;
@@ -209,27 +210,14 @@ final readonly class RunView
     }
 
     /** Which way the finished edges will curl by what was read of both layers; null until both are read. */
-    public function curl(): ?Phrase
+    public function curl(RollRead $roll): ?Phrase
     {
         $strains = $this->strains();
         [$backing, $top] = [$strains['backing']->strain ?? null, $strains['top']->strain ?? null];
-        if (null === $backing || null === $top) {
-            return null;
-        }
-        $roll = $this->roll();
-        $radius = (new StrainRule())->curl($backing, $top, $roll->learnt->thickness ?? $roll->planned);
 
-        return match (true) {
-            null === $radius => Phrase::of('Both layers are pulled alike: the finished edges should lie flat.'),
-            $backing > $top => Phrase::of(
-                'The backing is pulled the more: off the frame the edges will curl to the back, round a bow of about %s (an estimate). Let the backing off.',
-                Figure::measured($radius),
-            ),
-            default => Phrase::of(
-                'The top is pulled the more: off the frame the edges will curl to the front, round a bow of about %s (an estimate). Let the top off, not the backing.',
-                Figure::measured($radius),
-            ),
-        };
+        return null === $backing || null === $top
+            ? null
+            : (new StrainRule())->sayCurl($backing, $top, $roll->learnt->thickness ?? $roll->planned);
     }
 
     public function drift(): Drift

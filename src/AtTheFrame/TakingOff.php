@@ -10,14 +10,11 @@ use App\Quilt\Quilt;
 use Psr\Clock\ClockInterface;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\UnitSystem;
+use Schwung\Core\Sizing\Contraction;
 
 /** Takes a quilt off its frame: what was seen and measured is kept, and what its load taught is learnt. */
 final readonly class TakingOff
 {
-    /** A top never grows by quilting; a tape and a pull may make it seem so by a little. */
-    private const GROWN = 1.005;
-    private const TAPE_INCHES = 0.25;
-
     public function __construct(
         private RunRepository $runs,
         private Riders $riders,
@@ -36,8 +33,7 @@ final readonly class TakingOff
     {
         foreach ($this->size($quilt) as $field => $top) {
             $finished = 'finishedWidth' === $field ? $off->finishedWidth : $off->finishedLength;
-            $most = $top->toMillimetres() * self::GROWN + Length::inches(self::TAPE_INCHES)->toMillimetres();
-            if (null !== $finished && $finished->toMillimetres() > $most) {
+            if (null !== $finished && !Contraction::canBe($top, $finished)) {
                 return [$field, $top];
             }
         }

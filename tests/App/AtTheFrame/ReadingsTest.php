@@ -10,7 +10,6 @@ use App\AtTheFrame\ReadingsController;
 use App\AtTheFrame\ReadingType;
 use App\AtTheFrame\Refitting;
 use App\AtTheFrame\RunView;
-use App\AtTheFrame\StrainTold;
 use App\Quilt\Quilt;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -22,7 +21,6 @@ use Tests\App\StudioTestCase;
 #[CoversClass(ReadingInput::class)]
 #[CoversClass(ReadingType::class)]
 #[CoversClass(Refitting::class)]
-#[CoversClass(StrainTold::class)]
 #[CoversClass(RunView::class)]
 #[CoversClass(EntryReader::class)]
 final class ReadingsTest extends StudioTestCase

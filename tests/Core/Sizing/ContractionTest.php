@@ -19,6 +19,13 @@ final class ContractionTest extends TestCase
         self::assertSame([-1.5, 3.0], self::inches(68, 100, 69, 97), 'one that was stretched has grown');
     }
 
+    public function testAQuiltIsLargerThanItsTopByNoMoreThanATapeErrs(): void
+    {
+        // 70 in and a half of a hundredth, and a quarter inch.
+        self::assertTrue(Contraction::canBe(Length::inches(70), Length::inches(70.599)));
+        self::assertFalse(Contraction::canBe(Length::inches(70), Length::inches(70.601)));
+    }
+
     /** @return array{float, float} */
     private static function inches(float $topWidth, float $topLength, float $width, float $length): array
     {

@@ -2,17 +2,20 @@
 
 declare(strict_types=1);
 
-namespace App\AtTheFrame;
+namespace Schwung\Core\Learning;
 
-use Schwung\Core\Learning\StrainRule;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
 
-/** What two marks on a layer say. */
+/** What two marks on a layer say (rule 24). */
 final readonly class StrainTold
 {
-    /** @param float|null $strain null where the two marks cannot be so */
+    /**
+     * @param float|null $strain    null where the two marks cannot be so
+     * @param Length     $along     of the quilt, from roller to roller
+     * @param bool       $hasClicks of a ratchet, to let it off by
+     */
     public function __construct(
         public ?float $strain,
         private bool $isStretchy,

@@ -41,12 +41,15 @@ const log = await Log.open(
 
 /** The step that is looked at where it is not the one at hand. @type {number | null} */
 let looking = null;
-let isDriftShown = false;
-/** What the readings say of roll, width, slant and strain. */
-let isToldShown = false;
+/**
+ * What lies over the step's own drawing: where the top drifts to, or what readings say of roll, width, slant and strain.
+ *
+ * @type {"" | "drift" | "told"}
+ */
+let overlay = "";
 let isStateOpen = false;
-let driftReadings = -1;
-let toldEntries = -1;
+/** How many entries an overlay was asked of last. */
+const asked = { drift: 0, told: -1 };
 let turned = 0;
 let lastPlace = -1;
 
@@ -83,8 +86,7 @@ function show() {
   const { done, state, place, left, isParked, parkedFor } = now();
   if (looking === null && place !== lastPlace) {
     turned = 0;
-    isDriftShown = false;
-    isToldShown = false;
+    overlay = "";
   }
   lastPlace = place;
   for (const [i, candidate] of sections.entries()) {
@@ -201,9 +203,9 @@ function passAt(at) {
 
 function showDrawing() {
   const { picture = "", state = "" } = section().dataset;
-  one(".frame-side").classList.toggle("frame-drifting", isDriftShown || isToldShown);
-  one('[data-does="told"]').setAttribute("aria-pressed", String(isToldShown));
-  const wanted = isToldShown ? ["told"] : isDriftShown ? ["drift"] : [picture, state];
+  one(".frame-side").classList.toggle("frame-drifting", overlay !== "");
+  one('[data-does="told"]').setAttribute("aria-pressed", String(overlay === "told"));
+  const wanted = overlay === "" ? [picture, state] : [overlay];
   for (const drawing of /** @type {NodeListOf<HTMLElement>} */ (root.querySelectorAll("[data-drawing]"))) {
     drawing.hidden = !wanted.includes(drawing.dataset.drawing ?? "");
   }
@@ -289,25 +291,38 @@ function showTimer() {
 
 /** After every new register reading the server says where the top is drifting to. */
 async function fetchDrift() {
-  const relevant = log.entries.filter((entry) =>
-    ["register", "firmness", "release", "correction", "problem"].includes(entry.kind),
-  ).length;
-  if (relevant === driftReadings || log.waiting > 0 || relevant === 0) {
+  if (!(await fetchOverlay("drift", driftUrl, ["register", "firmness", "release", "correction", "problem"]))) {
     return;
   }
-  driftReadings = relevant;
+  const drawing = one('[data-drawing="drift"]');
+  const state = drawing.querySelector("[data-state]")?.getAttribute("data-state") ?? "";
+  const forecast = drawing.querySelector("[data-forecast]")?.textContent ?? "";
+  say("drift", forecast === "" ? "drift not known yet" : `drift ${forecast}`);
+  one('[data-shows="drift"]').dataset.state = state;
+}
+
+/**
+ * Asks for an overlay where entries that change it have joined since, once all of them are sent.
+ *
+ * @param {"drift" | "told"} which @param {string} url @param {string[]} kinds of entries that change it
+ * @returns {Promise<boolean>} whether it is another one now
+ */
+async function fetchOverlay(which, url, kinds) {
+  const relevant = log.entries.filter((entry) => kinds.includes(entry.kind)).length;
+  if (relevant === asked[which] || log.waiting > 0) {
+    return false;
+  }
+  asked[which] = relevant;
   try {
-    const answer = await fetch(driftUrl, { signal: AbortSignal.timeout(8000) });
-    if (answer.ok && !answer.redirected) {
-      const drawing = one('[data-drawing="drift"]');
-      drawing.innerHTML = await answer.text();
-      const state = drawing.querySelector("[data-state]")?.getAttribute("data-state") ?? "";
-      const forecast = drawing.querySelector("[data-forecast]")?.textContent ?? "";
-      say("drift", forecast === "" ? "drift not known yet" : `drift ${forecast}`);
-      one('[data-shows="drift"]').dataset.state = state;
+    const answer = await fetch(url, { signal: AbortSignal.timeout(8000) });
+    if (!answer.ok || answer.redirected) {
+      throw new Error(`answered ${answer.status}`);
     }
+    one(`[data-drawing="${which}"]`).innerHTML = await answer.text();
+    return true;
   } catch {
-    driftReadings = -1;
+    asked[which] = -1;
+    return false;
   }
 }
 
@@ -324,22 +339,10 @@ function drawAnew() {
 /** Readings that the server tells at once what they change. */
 const TOLD = ["roll", "width", "slant", "strain"];
 
-/** What was told last, by how many entries there were; asked for once somebody looks. */
-async function fetchTold() {
-  const relevant = log.entries.filter((entry) =>
-    [...TOLD, "firmness", "correction", "done", "thickness", "refit"].includes(entry.kind),
-  ).length;
-  if (!isToldShown || log.waiting > 0 || relevant === toldEntries) {
-    return;
-  }
-  toldEntries = relevant;
-  try {
-    const answer = await fetch(toldUrl, { signal: AbortSignal.timeout(8000) });
-    if (answer.ok && !answer.redirected) {
-      one('[data-drawing="told"]').innerHTML = await answer.text();
-    }
-  } catch {
-    toldEntries = -1;
+/** Asked for once somebody looks. */
+function fetchTold() {
+  if (overlay === "told") {
+    fetchOverlay("told", toldUrl, [...TOLD, "firmness", "correction", "done", "thickness", "refit"]);
   }
 }
 
@@ -372,7 +375,7 @@ function next() {
 
 function back() {
   looking = Math.max(0, viewed() - 1);
-  isDriftShown = false;
+  overlay = "";
   show();
 }
 
@@ -400,8 +403,7 @@ function slackMarks(box) {
 function saveReading(box) {
   const kind = box.dataset.reading ?? "";
   const { step = "", wound } = section().dataset;
-  isDriftShown = kind === "register";
-  isToldShown = TOLD.includes(kind);
+  overlay = kind === "register" ? "drift" : TOLD.includes(kind) ? "told" : "";
   /** @type {HTMLDialogElement} */ (box).close();
   log.add(kind, step, {
     ...readings.read(box),
@@ -449,11 +451,11 @@ const actions = {
   reading: openReading,
   problem: () => openDialog("problem-dialog"),
   drift: () => {
-    [isDriftShown, isToldShown] = [!isDriftShown, false];
+    overlay = overlay === "drift" ? "" : "drift";
     show();
   },
   told: () => {
-    [isToldShown, isDriftShown] = [!isToldShown, false];
+    overlay = overlay === "told" ? "" : "told";
     show();
   },
   full: () => {

@@ -50,7 +50,7 @@ final class StudioChoreRepository extends ServiceEntityRepository
             ->select('c.key')
             ->where('c.studio = :studio AND c.done >= :since')
             ->setParameter('studio', $studio->id(), 'ulid')
-            ->setParameter('since', $since)
+            ->setParameter('since', $since->setTimezone(new \DateTimeZone('UTC')))
             ->getQuery()
             ->getSingleColumnResult();
 
@@ -64,7 +64,7 @@ final class StudioChoreRepository extends ServiceEntityRepository
         $done = $this->createQueryBuilder('c')
             ->where('c.studio = :studio AND c.done >= :since')
             ->setParameter('studio', $studio->id(), 'ulid')
-            ->setParameter('since', $since)
+            ->setParameter('since', $since->setTimezone(new \DateTimeZone('UTC')))
             ->orderBy('c.done', 'DESC')
             ->setMaxResults(20)
             ->getQuery()

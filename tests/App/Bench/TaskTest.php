@@ -11,6 +11,7 @@ use App\Bench\Chores\StudioChore;
 use App\Bench\Chores\StudioChoreRepository;
 use App\Bench\Chores\Today;
 use App\Bench\Chores\ToDo;
+use Doctrine\ORM\EntityManagerInterface;
 use PHPUnit\Framework\Attributes\CoversClass;
 
 #[CoversClass(ChoreController::class)]
@@ -56,6 +57,22 @@ final class TaskTest extends QueueTestCase
         self::assertSame(['Order thread Late: now'], $this->todos());
         $this->browser->submit($this->browser->request('GET', '/')->filter('#tasks li form')->form());
         self::assertSame([], $this->todos());
+    }
+
+    public function testWhatIsDoneSoonAfterTheStudiosMidnightIsDoneToday(): void
+    {
+        $this->owner->studio()->rename('A studio', 'Europe/Berlin');
+        $this->service(EntityManagerInterface::class)->flush();
+        self::mockTime('2027-02-28 23:30');
+        $page = $this->browser->request('GET', '/');
+        $this->browser->submit($page->selectButton('Keep it')->form(['text' => 'Wind bobbins']));
+        $this->browser->submit($this->browser->request('GET', '/')->filter('#tasks li form')->form());
+
+        $page = $this->browser->request('GET', '/');
+        self::assertStringContainsString('1 done today', $page->filter('#tasks')->text());
+        self::mockTime('2027-03-01 23:10');
+        $page = $this->browser->request('GET', '/');
+        self::assertStringNotContainsString('1 done today', $page->filter('#tasks')->text());
     }
 
     public function testWhatIsNoTaskIsSaidAndKept(): void

@@ -29,4 +29,10 @@ final readonly class DriftLearnt
 
         return max(self::LEAST, min(self::MOST, Percentile::of($parts, self::SHARE)));
     }
+
+    /** As plans allow for it: of a thousand, rounded up. */
+    public static function perThousand(float $allowance): int
+    {
+        return (int) ceil(1000 * $allowance - 1e-9);
+    }
 }

@@ -27,10 +27,7 @@ final class FrozenRecord
             'sheet' => $subject->sheet->toArray(),
             'frame' => null === $subject->frame ? null : (new FrameWriter())->document($subject->frame),
             'practice' => PracticeSettings::of($subject->practice)->toArray(),
-            'taught' => [
-                'thickness' => $subject->practice->taught->thickness,
-                'drift' => $subject->practice->taught->drift,
-            ],
+            'taught' => $subject->practice->taught->toArray(),
         ];
     }
 
@@ -51,16 +48,7 @@ final class FrozenRecord
                 ),
             )
                 ->practice()
-                ->taught(self::taught(self::members($record['taught'] ?? []))),
-        );
-    }
-
-    /** @param array<string, mixed> $record none of an earlier version */
-    private static function taught(array $record): Taught
-    {
-        return new Taught(
-            array_map(floatval(...), array_filter(self::members($record['thickness'] ?? []), is_numeric(...))),
-            array_map(intval(...), array_filter(self::members($record['drift'] ?? []), is_int(...))),
+                ->taught(Taught::fromArray(self::members($record['taught'] ?? []))),
         );
     }
 

@@ -15,6 +15,7 @@ use Schwung\Core\Frame\FrameMeasure;
 use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Frame\Stock;
 use Schwung\Core\Measure\Length;
+use Schwung\Core\Practice\Practice;
 use Schwung\Core\Practice\Taught;
 use Symfony\Bridge\Doctrine\Types\UlidType;
 use Symfony\Component\Uid\Ulid;
@@ -202,14 +203,20 @@ class StudioFrame
         $this->distances = array_map(static fn(Length $length): int => $length->nanometres, $distances);
     }
 
+    /** How work goes on it: as in its studio, but for its own distances and what its loads have taught. */
+    public function practice(): Practice
+    {
+        return $this->studio->practice()->differing($this->distances())->taught($this->taught());
+    }
+
     public function taught(): Taught
     {
-        return new Taught($this->taught['thickness'] ?? [], $this->taught['drift'] ?? []);
+        return Taught::fromArray($this->taught);
     }
 
     public function teach(Taught $taught): void
     {
-        $this->taught = ['thickness' => $taught->thickness, 'drift' => $taught->drift];
+        $this->taught = $taught->toArray();
     }
 
     /** @return array<string, string> the ways of loading on this frame, by path of a sheet */

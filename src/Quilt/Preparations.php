@@ -47,12 +47,7 @@ final readonly class Preparations
 
         return $this->prepare(
             $quilt,
-            new Subject(
-                $quilt->title(),
-                $sheet,
-                $frame->measures(),
-                $quilt->studio->practice()->differing($frame->distances())->taught($frame->taught()),
-            ),
+            new Subject($quilt->title(), $sheet, $frame->measures(), $frame->practice()),
             $units,
             $frame,
         );

@@ -7,7 +7,6 @@ namespace App\Quilt;
 use Schwung\Core\Frame\Frame;
 use Schwung\Core\Measure\UnitSystem;
 use Schwung\Core\Practice\Practice;
-use Schwung\Core\Practice\Taught;
 
 /** Everything that a plan of a quilt is made from. */
 final readonly class Subject
@@ -26,10 +25,7 @@ final readonly class Subject
             $quilt->title(),
             $sheet ?? $quilt->sheet(),
             $quilt->frame()?->measures(),
-            $quilt->studio
-                ->practice()
-                ->differing($quilt->frame()?->distances() ?? [])
-                ->taught($quilt->frame()?->taught() ?? new Taught()),
+            $quilt->frame()?->practice() ?? $quilt->studio->practice(),
         );
     }
 

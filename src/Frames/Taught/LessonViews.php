@@ -106,9 +106,8 @@ final readonly class LessonViews
         $values = $lesson->values();
         $parts = array_map(static fn(array $one): float => 100 * $one[0], $values);
         $float = FloatKind::from($lesson->about);
-        $assumed = FloatKind::Full === $float ? 1.0 : 0.5;
-        // As plans would have it: of a thousand, rounded up.
-        $allowed = null === $lesson->value() ? null : ceil(1000 * $lesson->value() - 1e-9) / 10;
+        $assumed = $lesson->frame->studio->practice()->driftAllowed($float) / 10;
+        $allowed = null === $lesson->value() ? null : DriftLearnt::perThousand($lesson->value()) / 10;
         $ends = [1.0, max(2.0, (float) \count($values))];
 
         return new LessonView(
@@ -171,7 +170,7 @@ final readonly class LessonViews
                         )
                         : \sprintf('A turn has %.1f clicks, as its %d teeth give.', $found, $teeth)),
             ),
-            \count($values) . ' advances.',
+            self::counted(\count($values), 'advance') . '.',
             (new Plot(
                 Axis::over('turns', [0.0, $most]),
                 Axis::over('clicks', [0.0, ...array_column($values, 1), $most * $teeth]),
@@ -213,7 +212,7 @@ final readonly class LessonViews
             $lesson,
             "Firmness of the $lesson->about in numbers",
             Phrase::of(ucfirst(implode(', ', $words)) . '.'),
-            \count($values) . (1 === \count($values) ? ' reading.' : ' readings.') . ' The median of each word.',
+            self::counted(\count($values), 'reading') . '. The median of each word.',
             (new Plot(
                 Axis::of('how it feels', $ticks),
                 Axis::over('% pulled', [
@@ -261,7 +260,10 @@ final readonly class LessonViews
             lesson: null,
             heading: 'What all leaders have in common',
             sentence: $common->sentence(),
-            rests: \count($common->own) . ' leaders, checked within a month; ± ' . $writer->write($common->error) . '.',
+            rests: self::counted(\count($common->own), 'leader') .
+                ', checked within a month; ± ' .
+                $writer->write($common->error) .
+                '.',
             plot: $this->tiltPlot($common, $half),
             columns: ['leader', 'right end toward you', 'its own'],
             rows: $rows,
@@ -319,9 +321,13 @@ final readonly class LessonViews
 
     private function rests(Lesson $lesson): string
     {
-        $loads = $lesson->loads();
+        return 'Rests on ' . self::counted($lesson->loads(), 'load') . '.';
+    }
 
-        return "Rests on $loads " . (1 === $loads ? 'load.' : 'loads.');
+    /** "1 load", "3 loads" */
+    private static function counted(int $count, string $one): string
+    {
+        return "$count $one" . (1 === $count ? '' : 's');
     }
 
     /**

@@ -70,7 +70,7 @@ final readonly class Teaching
             if (null !== $lesson->agreed() && LessonKind::Thickness === $lesson->kind) {
                 $thickness[$lesson->about] = $lesson->agreed();
             } elseif (null !== $lesson->agreed() && LessonKind::Drift === $lesson->kind) {
-                $drift[$lesson->about] = (int) ceil(1000 * $lesson->agreed() - 1e-9);
+                $drift[$lesson->about] = DriftLearnt::perThousand($lesson->agreed());
             }
         }
         $frame->teach(new Taught($thickness, $drift));

@@ -87,6 +87,20 @@ final class TaughtTest extends StudioTestCase
         self::assertStringNotContainsString('as this frame winds it', $this->working($other));
     }
 
+    public function testWhileAFrameHasTaughtTooLittleTheStudiosOwnDriftIsSaid(): void
+    {
+        $frame = $this->frame();
+        $this->loaded($frame, 0);
+        $this->browser->request('GET', '/settings/practice');
+        $this->browser->submitForm('Plan with these figures', ['practice[fullFloatDriftPerThousand]' => '13']);
+        $this->browser->request('GET', "/frames/{$frame->id()}/taught");
+
+        self::assertSelectorTextContains(
+            'main',
+            'Until 8 loads were read to their end, 1.3 % of the length is allowed for.',
+        );
+    }
+
     public function testALoadToldTwiceTeachesOnce(): void
     {
         $frame = $this->frame();

@@ -438,10 +438,6 @@ for (const [width, height] of [
   test(`at the frame all is accessible at ${width} × ${height}`, async ({ page }) => {
     await page.setViewportSize({ width, height });
     const quilt = await bringIn(page, job(`Accessible at ${width}`));
-    for (const path of ["load", "load-sheet", "stitch", "off"]) {
-      await page.goto(`${quilt}/${path}`);
-      await expectAccessible(page);
-    }
     await begin(page, quilt);
     for (const key of ["attach-lead", "reference", "pass-1-stitch"]) {
       await goTo(page, key);
@@ -452,14 +448,6 @@ for (const [width, height] of [
     }
     const target = await page.getByRole("button", { name: /Done, next/ }).boundingBox();
     expect(target.height).toBeGreaterThanOrEqual(60);
-    for (const path of ["stitch", "off"]) {
-      await page.goto(`${quilt}/${path}`);
-      await expectAccessible(page);
-    }
-    await page.goto("/devices");
-    await expectAccessible(page);
-    await page.goto("/history");
-    await expectAccessible(page);
   });
 }
 

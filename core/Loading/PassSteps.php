@@ -130,17 +130,17 @@ final readonly class PassSteps
         if ($setup->is(Purpose::Basting)) {
             return $this->meanderText($setup, $wind, $here);
         }
-        $bobbin = \in_array($wind->number, $setup->thread->runsOut, true)
-            ? ' A bobbin is likely to run out in this pass: change it at a point of the design.'
-            : '';
         $cut = $setup->is(Purpose::Prebasted) ? ' Cut the basting ahead of the needle.' : '';
 
         return new StepText(
             do: $this->what($setup, $wind, $here),
-            why: Phrase::of(
-                "The bed gives %s here, %s of it to spare.$bobbin",
-                $wind->pass->depth()->figure,
-                Figure::left($wind->pass->spare()),
+            why: Phrase::joined(
+                Phrase::of(
+                    'The bed gives %s here, %s of it to spare.',
+                    $wind->pass->depth()->figure,
+                    Figure::left($wind->pass->spare()),
+                ),
+                ...$this->bobbins($setup, $wind->number),
             ),
             check: Phrase::of(
                 'Look at the back, in a mirror or with a hand below: both threads lie as on the test.' . $cut,
@@ -153,6 +153,20 @@ final readonly class PassSteps
                 'Hands clear of the needle; machine off to thread or change the bobbin.',
             ),
         );
+    }
+
+    /** @return list<Phrase> where a bobbin is changed in a pass, and whether it takes more than one bobbin to the row */
+    private function bobbins(Setup $setup, int $pass): array
+    {
+        $changes = $setup->thread->changesIn($pass);
+        $runsOut = [] === $changes && \in_array($pass, $setup->thread->runsOut, true);
+
+        return [
+            ...array_map(static fn(BobbinChange $change): Phrase => $change->words(), $changes),
+            ...$runsOut
+                ? [Phrase::of('A bobbin is likely to run out in this pass: change it at a point of the design.')]
+                : [],
+        ];
     }
 
     private function what(Setup $setup, Wind $wind, string $here): Phrase

@@ -129,17 +129,13 @@ final readonly class LoadView
 
     public function bobbins(): Phrase
     {
-        $runsOut = $this->setup->thread->runsOut ?? [];
+        $passes = $this->setup?->thread->bobbinPasses() ?? [];
 
         return Phrase::of(
             match (true) {
-                [] === $runsOut => 'One bobbin is likely to do.',
-                1 === \count($runsOut) => "A bobbin is likely to run out in pass $runsOut[0].",
-                default => 'Bobbins are likely to run out in passes ' .
-                    implode(', ', \array_slice($runsOut, 0, -1)) .
-                    ' and ' .
-                    $runsOut[\count($runsOut) - 1] .
-                    '.',
+                [] === $passes => 'One bobbin is likely to do.',
+                1 === \count($passes) => "The bobbin is changed in pass $passes[0].",
+                default => 'The bobbin is changed in passes ' . Phrase::listed(array_map(strval(...), $passes)) . '.',
             },
         );
     }

@@ -12,9 +12,13 @@ use Schwung\Core\Job\Working;
 use Schwung\Core\Loading\BastingLine;
 use Schwung\Core\Loading\BastingLineKind;
 use Schwung\Core\Loading\BastingRule;
+use Schwung\Core\Loading\BobbinChange;
 use Schwung\Core\Loading\StitchedRule;
+use Schwung\Core\Loading\ThreadPlan;
 use Schwung\Core\Loading\ThreadRule;
 use Schwung\Core\Measure\Length;
+use Schwung\Core\Measure\LengthWriter;
+use Schwung\Core\Measure\UnitSystem;
 use Schwung\Core\Practice\BattingHold;
 use Schwung\Core\Practice\Body;
 use Schwung\Core\Practice\FarEdge;
@@ -25,6 +29,8 @@ use Schwung\Core\Practice\SideBasting;
 use Schwung\Core\Practice\Stitches;
 use Schwung\Core\Running\Remaining;
 
+#[CoversClass(BobbinChange::class)]
+#[CoversClass(ThreadPlan::class)]
 #[CoversClass(ThreadRule::class)]
 #[CoversClass(StitchedRule::class)]
 #[CoversClass(BastingRule::class)]
@@ -54,6 +60,57 @@ final class ThreadAndBastingTest extends TestCase
         self::assertSame([3], $rule->plan($passes(50, 50, 50))->runsOut);
         self::assertSame([1, 2], $rule->plan($passes(150, 100))->runsOut);
         self::assertSame(1, $rule->plan([])->bobbins);
+    }
+
+    public function testABobbinIsChangedAtTheEndOfARowThatLeavesTooLittle(): void
+    {
+        // Two metres of thread for one that is stitched, so that a bobbin lasts 50 m.
+        $rule = new ThreadRule(
+            new Stitches(
+                quiltingPerInch: 25,
+                bobbin: Length::millimetres(100_000),
+                underFoot: Length::millimetres(1.016),
+            ),
+        );
+        $changes = static function (array $metres, array $rows) use ($rule): array {
+            /**
+             * @var list<float>    $metres
+             * @var list<int|null> $rows
+             */
+            $stitched = array_map(static fn(float $length): Length => Length::millimetres($length * 1000), $metres);
+
+            return array_map(
+                static fn(BobbinChange $change): array => [
+                    $change->pass,
+                    $change->row,
+                    round($change->left->toMillimetres()),
+                ],
+                $rule->plan($stitched, $rows)->changes,
+            );
+        };
+
+        self::assertSame([[2, 1, 20000.0]], $changes([30, 30], [3, 3]));
+        self::assertSame([], $changes([25, 23.8], [1, 1]), 'five in a hundred to spare');
+        self::assertSame([[1, 1, 50000.0]], $changes([25, 23.9], [1, 1]));
+        self::assertSame([], $changes([30, 40], [null, null]), 'nothing ends in rows');
+        self::assertSame(
+            [[1, 1, 80000.0]],
+            $changes([60, 45], [1, 1]),
+            'of a row longer than a bobbin another was begun',
+        );
+        self::assertSame([], $changes([], []));
+    }
+
+    public function testAPassTellsItsChangesOfBobbin(): void
+    {
+        [$one, $two] = [new BobbinChange(3, 2, Length::zero()), new BobbinChange(5, 1, Length::zero())];
+        $plan = new ThreadPlan([], Length::zero(), Length::zero(), 3, [3, 6], [$one, $two]);
+
+        self::assertSame([[$one], []], [$plan->changesIn(3), $plan->changesIn(4)]);
+        self::assertSame([3, 5], $plan->bobbinPasses());
+        self::assertSame([3, 6], (new ThreadPlan([], Length::zero(), Length::zero(), 3, [3, 6]))->bobbinPasses());
+        $units = new LengthWriter(UnitSystem::Inches);
+        self::assertStringContainsString('after row 2 of this pass', $one->words()->writtenBy($units));
     }
 
     public function testADesignThatIsLaidSettlesWhatTheNeedleRuns(): void

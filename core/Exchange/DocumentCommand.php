@@ -22,6 +22,7 @@ final readonly class DocumentCommand
         'schwung:roll' => RollAnswer::class,
         'schwung:line' => LineAnswer::class,
         'schwung:queue' => QueueAnswer::class,
+        'schwung:shelf' => ShelfAnswer::class,
         'schwung:diagnose' => DiagnosisAnswer::class,
         'schwung:evaluate' => EvaluationAnswer::class,
     ];

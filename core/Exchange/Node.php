@@ -18,6 +18,7 @@ final readonly class Node
 {
     /** Longer than any quilt or rail: 300 in, 7.62 m. */
     private const LONGEST_INCHES = 300;
+    private const LONGEST_ROLL_MM = 100_000;
     private const LONGEST_TEXT = 200;
 
     public function __construct(public mixed $value, public string $pointer, private Faults $faults) {}
@@ -143,6 +144,23 @@ final readonly class Node
         }
 
         return $length;
+    }
+
+    /** What is left on a roll: a length above zero and up to 100 m. */
+    public function rollLength(): ?Length
+    {
+        if (!$this->isRequired('a length, like "12 yd"')) {
+            return null;
+        }
+        try {
+            $length = Length::parse(\is_string($this->value) ? $this->value : '');
+        } catch (UnreadableLength) {
+            return $this->refuse('a length, like "12 yd"');
+        }
+
+        return $length->isPositive() && !$length->isLongerThan(Length::millimetres(self::LONGEST_ROLL_MM))
+            ? $length
+            : $this->refuse('a length above zero and up to 100 m');
     }
 
     /** A length of zero or more and up to 300 in. */

@@ -39,6 +39,8 @@ enum Distance: string implements Worded
     case FingerWide = 'finger-wide';
     case TickApart = 'tick-apart';
     case FootLift = 'foot-lift';
+    case BindingStrip = 'binding-strip';
+    case SleeveStrip = 'sleeve-strip';
 
     public function usual(): Length
     {
@@ -73,6 +75,8 @@ enum Distance: string implements Worded
                 self::FingerWide => 0.75,
                 self::TickApart => 5,
                 self::FootLift => 0.25,
+                self::BindingStrip => 2.25,
+                self::SleeveStrip => 8.5,
             },
         );
     }
@@ -109,6 +113,8 @@ enum Distance: string implements Worded
             self::FingerWide => 'A finger is wide',
             self::TickApart => 'Ticks of a leader lie apart',
             self::FootLift => 'The foot clears, raised',
+            self::BindingStrip => 'A strip of binding is cut wide',
+            self::SleeveStrip => 'A sleeve to hang a quilt by is cut deep',
         };
     }
 
@@ -145,6 +151,8 @@ enum Distance: string implements Worded
             self::FingerWide => 'so that 2 fingers can be typed as a length',
             self::TickApart => 'as they are sewn, and so that 6 ticks can be typed as a length',
             self::FootLift => 'what stands higher is gone round',
+            self::BindingStrip => 'folded double it covers both sides of the edge',
+            self::SleeveStrip => 'folded and hemmed it takes a rail of about 3 in round',
         };
     }
 
@@ -161,7 +169,7 @@ enum Distance: string implements Worded
                 self::PinWide,
                 self::PinPull
                     => 0.5,
-                self::SideClampGap, self::HandWide, self::TickApart => 1,
+                self::SideClampGap, self::HandWide, self::TickApart, self::BindingStrip, self::SleeveStrip => 1,
                 self::FingerWide => 0.25,
                 self::StripStep => 0.0625,
                 self::LargeBacking => 12,
@@ -202,6 +210,7 @@ enum Distance: string implements Worded
             self::ClipBeyond
                 => 'Pins and clamps',
             self::HandWide, self::FingerWide, self::TickApart => 'Measured by hand',
+            self::BindingStrip, self::SleeveStrip => 'After trimming',
         };
     }
 

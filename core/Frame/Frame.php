@@ -43,6 +43,20 @@ final readonly class Frame
         $this->measures = $taken;
     }
 
+    /** The same with other pieces at hand. */
+    public function stocked(Stock $stock): self
+    {
+        return new self(
+            $this->kind,
+            $this->measures,
+            $this->ratchetTeeth,
+            $this->methods,
+            $stock,
+            $this->sideClamps,
+            $this->fittings,
+        );
+    }
+
     /** As measured, or what is usual; null where there is neither. */
     public function at(FrameMeasure $measure): ?Length
     {

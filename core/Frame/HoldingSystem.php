@@ -30,6 +30,15 @@ enum HoldingSystem: string implements Worded
         };
     }
 
+    /** Whether its pieces differ in length; the others are only counted. */
+    public function comesInLengths(): bool
+    {
+        return match ($this) {
+            self::Zip, self::ChannelClips, self::DowelClamps, self::HookAndLoop => true,
+            self::Pins, self::Magnets, self::SpringClamps => false,
+        };
+    }
+
     /** So many pieces of it: "1 zip", "4 channel clips". */
     public function counted(int $count): string
     {

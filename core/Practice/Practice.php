@@ -6,6 +6,7 @@ namespace Schwung\Core\Practice;
 
 use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Material\End;
+use Schwung\Core\Material\ThreadWeight;
 use Schwung\Core\Measure\Length;
 
 /**
@@ -151,6 +152,12 @@ final readonly class Practice
     public function minding(array $pairs): self
     {
         return $this->with(['pairs' => $pairs]);
+    }
+
+    /** The same with bobbins of a thread that is heavier or lighter than the usual; null where none is chosen. */
+    public function winding(?ThreadWeight $thread): self
+    {
+        return null === $thread ? $this : $this->with(['stitches' => $this->stitches->winding($thread)]);
     }
 
     /** The same with what a frame has taught. */

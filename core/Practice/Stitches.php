@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Practice;
 
+use Schwung\Core\Material\ThreadWeight;
 use Schwung\Core\Measure\Length;
 
 /**
@@ -30,6 +31,20 @@ final readonly class Stitches
     ) {
         $this->bobbin = $bobbin ?? Length::millimetres(100_000);
         $this->underFoot = $underFoot ?? Length::millimetres(2);
+    }
+
+    /** The same with bobbins of a thread that is heavier or lighter than the usual. */
+    public function winding(ThreadWeight $thread): self
+    {
+        return new self(
+            quiltingPerInch: $this->quiltingPerInch,
+            bastingPerInch: $this->bastingPerInch,
+            prebastingPerInch: $this->prebastingPerInch,
+            bobbin: $thread->onBobbin($this->bobbin),
+            underFoot: $this->underFoot,
+            bastingTurnsOff: $this->bastingTurnsOff,
+            millimetresAMinute: $this->millimetresAMinute,
+        );
     }
 
     /** Stitches for each millimetre of quilting. */

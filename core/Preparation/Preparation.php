@@ -32,11 +32,14 @@ use Schwung\Core\Plan\WindingRule;
 use Schwung\Core\Practice\Practice;
 use Schwung\Core\Practice\Purpose;
 use Schwung\Core\Practice\Thickness;
+use Schwung\Core\Shelf\AdvanceRule;
 use Schwung\Core\Sizing\BackingRule;
 use Schwung\Core\Sizing\BattingPieces;
+use Schwung\Core\Sizing\BattingRule;
 use Schwung\Core\Sizing\BattingState;
 use Schwung\Core\Sizing\EatenRule;
 use Schwung\Core\Sizing\EdgeVerdict;
+use Schwung\Core\Sizing\LaidPiece;
 use Schwung\Core\Sizing\MeasuredTop;
 use Schwung\Core\Sizing\PieceLayout;
 use Schwung\Core\Sizing\Remedy;
@@ -271,6 +274,57 @@ final class Preparation
 
             return $eaten;
         });
+    }
+
+    /**
+     * What batting the loaded top needs, across and along, where none is there that covers.
+     *
+     * @return array{Length, Length}|null null where there is enough, or its backing is not measured
+     */
+    public function battingWanted(): ?array
+    {
+        return $this->once(__FUNCTION__, function (): ?array {
+            $plan = $this->ofBacking();
+            $isThere =
+                null !== $this->known->parts->batting &&
+                (BattingState::Short !== $plan?->batting?->state || null !== $this->pieces());
+            if (null === $plan || $isThere) {
+                return null;
+            }
+            [$rule, $job] = [new BattingRule($this->known->practice), $plan->job];
+
+            return [
+                $rule->requiredAcross($job->top, $plan->chosen())->length(),
+                $rule->requiredAlong($job->top, $job->load, $plan->chosen(), $plan->chosenPlan()->backing)->length(),
+            ];
+        });
+    }
+
+    /**
+     * In which pass each piece of a batting that is butted is laid in.
+     *
+     * @return list<int> in the order of the layout; empty where nothing is butted, or no pass is planned
+     */
+    public function pieceAdvances(): array
+    {
+        [$layout, $winding, $needed] = [$this->pieces(), $this->winding(), $this->kept()?->batting];
+        if (null === $layout || null === $winding || null === $needed) {
+            return [];
+        }
+        $over = $this->overLead();
+
+        return array_map(
+            static fn(LaidPiece $piece): int => (new AdvanceRule())->pass($piece, $winding->winds, $over),
+            $layout->pieces,
+        );
+    }
+
+    /** How far the batting lies beyond the lead edge of the top: the first of its two overhangs. */
+    private function overLead(): Length
+    {
+        $terms = $this->kept()?->batting?->requiredAlong->terms ?? [];
+
+        return isset($terms[1]) ? $terms[1]->amount->length : Length::zero();
     }
 
     /** The pieces of batting as they are butted to cover; null where none are given, or however they lie too little. */

@@ -9,6 +9,8 @@ enum ChoreKind: string
 {
     case AskClient = 'ask-client';
     case AtTheTable = 'at-the-table';
+    case Buy = 'buy';
+    case BuyThread = 'buy-thread';
     case Unpack = 'unpack';
     case PinZips = 'pin-zips';
     case CheckLeader = 'check-leader';

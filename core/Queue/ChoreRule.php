@@ -54,6 +54,12 @@ final readonly class ChoreRule
             $key = $kind->value . ' ' . $id . (null === $of ? '' : " $of");
             $chores[] = new Chore($key, $kind, max($now, $by), $id, $placed->frame, $of);
         };
+        if ($wants->isWithoutBatting) {
+            $add(ChoreKind::Buy, $placed->start - ($wants->rests ?? 0) - self::DAY_BEFORE);
+        }
+        if ($wants->isWithoutThread) {
+            $add(ChoreKind::BuyThread, $placed->start - self::DAY_BEFORE);
+        }
         if (null !== $wants->rests) {
             $add(ChoreKind::Unpack, $placed->start - $wants->rests);
         }

@@ -52,6 +52,10 @@ class Studio
     #[ORM\Column]
     private int $seen = 0;
 
+    /** Whether its frames lend each other clips, clamps and pins. */
+    #[ORM\Column(options: ['default' => false])]
+    private bool $lendsPieces = false;
+
     /** When a studio that was closed is erased with everything in it; null while it is open. */
     #[ORM\Column(nullable: true)]
     private ?\DateTimeImmutable $erasedOn = null;
@@ -83,6 +87,16 @@ class Studio
     public function erasedOn(): ?\DateTimeImmutable
     {
         return $this->erasedOn;
+    }
+
+    public function lendsPieces(): bool
+    {
+        return $this->lendsPieces;
+    }
+
+    public function lendPieces(bool $does): void
+    {
+        $this->lendsPieces = $does;
     }
 
     public function seen(): int

@@ -12,7 +12,6 @@ use App\Measure\CurrentUnits;
 use App\Platform\Download;
 use App\Quilt\Quilt;
 use App\Quilt\QuiltRepository;
-use App\Quilt\Subject;
 use App\Quilt\View;
 use App\Quilt\Workspaces;
 use Psr\Clock\ClockInterface;
@@ -69,7 +68,7 @@ final class LogController extends AbstractController
                 'differences' =>
                     null === $run || null !== $run->ended()
                         ? []
-                        : (new Differences($this->units->writer()))->between($run->subject(), Subject::of($quilt)),
+                        : (new Differences($this->units->writer()))->between($run->subject(), $run->asItStandsNow()),
             ],
             null === $fault ? null : new Response(status: Response::HTTP_UNPROCESSABLE_ENTITY),
         );

@@ -13,6 +13,7 @@ use App\Quilt\Subject;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Schwung\Core\Preparation\PlaceRule;
+use Schwung\Core\Shelf\Hanging;
 
 /** Begins a run: the quilt is on its frame from here on, and its plan is frozen. */
 final readonly class Starting
@@ -48,12 +49,35 @@ final readonly class Starting
             }
             $this->loading->load($quilt, $this->clock->now());
             $quilt->shelve();
-            $run = new Run($quilt, $this->clock->now(), $subject);
-            $this->entities->persist($run);
+            $run = $this->begin($quilt, $this->clock->now(), $subject);
             $this->riders->begin($run, $subject);
 
             return $run;
         });
+    }
+
+    /** A run of what may go on, with the pieces that it hangs by. */
+    public function begin(Quilt $quilt, \DateTimeImmutable $from, Subject $subject): Run
+    {
+        $run = new Run($quilt, $from, $subject);
+        $run->hangBy($this->hanging($quilt, $subject));
+        $this->entities->persist($run);
+
+        return $run;
+    }
+
+    /** @return list<Hanging> pieces that hold it, which nobody else has meanwhile */
+    private function hanging(Quilt $quilt, Subject $subject): array
+    {
+        $preparation = $this->preparations->ofSubject($quilt, $subject, $this->units->system());
+        $hanging = [];
+        foreach ($preparation->holding()?->ends->byEdge() ?? [] as $held) {
+            if (null !== $held && null !== $subject->frame) {
+                $hanging[] = Hanging::of($held, $subject->frame->stock, $quilt->title());
+            }
+        }
+
+        return $hanging;
     }
 
     /**
@@ -62,7 +86,7 @@ final readonly class Starting
      */
     public function subject(Quilt $quilt): ?Subject
     {
-        $subject = Subject::of($quilt);
+        $subject = $this->preparations->subject($quilt);
         $preparation = $this->preparations->ofSubject($quilt, $subject, $this->units->system());
         $holding = $preparation->holding();
         if (null === $holding || !$preparation->mayStart()) {

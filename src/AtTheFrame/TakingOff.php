@@ -7,6 +7,7 @@ namespace App\AtTheFrame;
 use App\Frames\Taught\Teaching;
 use App\Quilt\Preparations;
 use App\Quilt\Quilt;
+use App\Shelf\Recipes\ThreadBooking;
 use Psr\Clock\ClockInterface;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\UnitSystem;
@@ -21,6 +22,7 @@ final readonly class TakingOff
         private Preparations $preparations,
         private Teaching $teaching,
         private Sightings $sightings,
+        private ThreadBooking $thread,
         private ClockInterface $clock,
     ) {}
 
@@ -55,6 +57,7 @@ final readonly class TakingOff
         $this->runs->save();
         $this->teaching->learn($view);
         $this->sightings->note($run, $view, $off, $person);
+        $this->thread->book($quilt, $view->setup->thread->thread);
     }
 
     /**

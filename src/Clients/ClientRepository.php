@@ -38,6 +38,12 @@ final class ClientRepository extends ServiceEntityRepository
         return $this->findOneBy(['studio' => $studio, 'name' => trim($name)]);
     }
 
+    /** @return list<Client> by name */
+    public function findOf(Studio $studio): array
+    {
+        return $this->findBy(['studio' => $studio], ['name' => 'ASC', 'id' => 'ASC'], self::MOST_NAMES);
+    }
+
     /** @return list<ClientRow> by name */
     public function findRows(Studio $studio, string $search, int $page): array
     {

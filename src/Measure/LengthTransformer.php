@@ -13,11 +13,15 @@ use Symfony\Component\Form\Exception\TransformationFailedException;
 /** @implements DataTransformerInterface<Length, string> */
 final class LengthTransformer implements DataTransformerInterface
 {
-    private const LONGEST_INCHES = 300;
+    public const LONGEST_INCHES = 300;
 
     private ?Length $shown = null;
 
-    public function __construct(private readonly LengthWriter $writer, private readonly bool $mayBeZero) {}
+    public function __construct(
+        private readonly LengthWriter $writer,
+        private readonly bool $mayBeZero,
+        private readonly int $longestInches = self::LONGEST_INCHES,
+    ) {}
 
     public function transform(mixed $value): string
     {
@@ -43,13 +47,15 @@ final class LengthTransformer implements DataTransformerInterface
         if (
             $length->isNegative() ||
             (!$this->mayBeZero && !$length->isPositive()) ||
-            $length->toInches() > self::LONGEST_INCHES
+            $length->toInches() > $this->longestInches
         ) {
             throw $this->failed(
                 \sprintf(
-                    '"%s" cannot be: accepted is %s and up to 300 in or 762 cm.',
+                    '"%s" cannot be: accepted is %s and up to %d in or %d cm.',
                     $value,
                     $this->mayBeZero ? 'zero or more' : 'more than zero',
+                    $this->longestInches,
+                    (int) round($this->longestInches * 2.54),
                 ),
             );
         }

@@ -24,13 +24,21 @@ final class LengthType extends AbstractType
 
     public function buildForm(FormBuilderInterface $builder, array $options): void
     {
-        $builder->addModelTransformer(new LengthTransformer($this->units->writer(), true === $options['may_be_zero']));
+        $longest = $options['longest_inches'];
+        $builder->addModelTransformer(
+            new LengthTransformer(
+                $this->units->writer(),
+                true === $options['may_be_zero'],
+                \is_int($longest) ? $longest : LengthTransformer::LONGEST_INCHES,
+            ),
+        );
     }
 
     public function configureOptions(OptionsResolver $resolver): void
     {
         $resolver->setDefaults([
             'may_be_zero' => false,
+            'longest_inches' => LengthTransformer::LONGEST_INCHES,
             'attr' => ['data-length' => '1'],
             'invalid_message' => 'This is not a length. Write it like 66 1/2 in or 169 cm.',
         ]);

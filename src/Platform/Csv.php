@@ -20,6 +20,12 @@ final readonly class Csv
         return (string) stream_get_contents($file);
     }
 
+    /** What a cell said before it was told from a formula. */
+    public static function plain(string $cell): string
+    {
+        return 1 === preg_match("/^'[-=+@\t\r]/", $cell) ? substr($cell, 1) : $cell;
+    }
+
     /** What a table calculator would take for a formula is told from one by a stroke. */
     private static function tame(string $text): string
     {

@@ -11,6 +11,7 @@ use App\Leaders\LeadersOfFrame;
 use App\Leaders\StudioLeaderRepository;
 use App\Quilt\Pinning\SheetPins;
 use App\Settings\CurrentBody;
+use App\Shelf\Holding\AtHand;
 use Schwung\Core\Advance\Change;
 use Schwung\Core\Exchange\JobReader;
 use Schwung\Core\Frame\HoldingSystem;
@@ -28,11 +29,20 @@ final readonly class Preparations
         private StudioLeaderRepository $leaders,
         private DesignShelf $designs,
         private CurrentBody $person,
+        private AtHand $atHand,
     ) {}
 
     public function of(Quilt $quilt, UnitSystem $units, ?Sheet $sheet = null): Preparation
     {
-        return $this->ofSubject($quilt, Subject::of($quilt, $sheet), $units);
+        return $this->ofSubject($quilt, $this->subject($quilt, $sheet), $units);
+    }
+
+    /** What a plan is made from, with the pieces that are really at hand on its day. */
+    public function subject(Quilt $quilt, ?Sheet $sheet = null): Subject
+    {
+        $subject = Subject::of($quilt, $sheet);
+
+        return $subject->onFrame(null === $subject->frame ? null : $this->atHand->on($subject->frame, $quilt));
     }
 
     /** The same on a frame that may be another than its own, held there by what that frame has. */
@@ -47,7 +57,7 @@ final readonly class Preparations
 
         return $this->prepare(
             $quilt,
-            new Subject($quilt->title(), $sheet, $frame->measures(), $frame->practice()),
+            new Subject($quilt->title(), $sheet, $this->atHand->atBest($frame), $frame->practice()),
             $units,
             $frame,
         );

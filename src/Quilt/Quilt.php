@@ -109,6 +109,10 @@ class Quilt
     #[ORM\Column(type: Types::BIGINT, nullable: true)]
     private ?int $carriedAt = null;
 
+    /** How heavy the thread on its bobbins is; null while nothing is settled. */
+    #[ORM\Column(nullable: true)]
+    private ?float $bobbinTex = null;
+
     /** @param string $entryKey made when the form was shown, so that a second click makes no second quilt */
     public function __construct(
         #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)] public readonly Studio $studio,
@@ -133,6 +137,17 @@ class Quilt
         $this->client = $client;
         $this->due = $due;
         $this->frame = $frame;
+    }
+
+    public function windBobbins(?float $tex): void
+    {
+        $this->bobbinTex = $tex;
+    }
+
+    /** In tex; null while nothing is settled. */
+    public function bobbinTex(): ?float
+    {
+        return $this->bobbinTex;
     }
 
     public function moveTo(?Revision $revision): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Quilt;
 
 use Schwung\Core\Frame\Frame;
+use Schwung\Core\Material\ThreadWeight;
 use Schwung\Core\Measure\UnitSystem;
 use Schwung\Core\Practice\Practice;
 
@@ -25,8 +26,18 @@ final readonly class Subject
             $quilt->title(),
             $sheet ?? $quilt->sheet(),
             $quilt->frame()?->measures(),
-            $quilt->frame()?->practice() ?? $quilt->studio->practice(),
+            ($quilt->frame()?->practice() ?? $quilt->studio->practice())->winding(self::onBobbin($quilt)),
         );
+    }
+
+    private static function onBobbin(Quilt $quilt): ?ThreadWeight
+    {
+        return null === $quilt->bobbinTex() ? null : ThreadWeight::ofTex($quilt->bobbinTex());
+    }
+
+    public function onFrame(?Frame $frame): self
+    {
+        return new self($this->title, $this->sheet, $frame, $this->practice);
     }
 
     public function job(UnitSystem $units): JobDocument

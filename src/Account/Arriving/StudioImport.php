@@ -40,9 +40,9 @@ final readonly class StudioImport
         'studio_transfer',
     ];
     /** Point to rows that come later: written once those are there. */
-    private const LATER = ['quilt' => ['revision_id', 'carrier_id']];
+    private const LATER = ['quilt' => ['revision_id', 'carrier_id'], 'shelf_batting' => ['rest_of_id']];
     /** Taken over from the studio's own row. */
-    private const OF_THE_STUDIO = ['practice', 'ways', 'words', 'units', 'time_zone'];
+    private const OF_THE_STUDIO = ['practice', 'ways', 'words', 'units', 'time_zone', 'lends_pieces'];
     /** Columns that hold the whole number of another table's row. */
     private const COUNTED = ['run_times.last' => 'log_entry'];
 

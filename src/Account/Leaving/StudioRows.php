@@ -17,10 +17,12 @@ final readonly class StudioRows
     private const FRAMES = 'frame_id IN (SELECT id FROM studio_frame WHERE studio_id = :studio)';
     private const LEADERS = 'leader_id IN (SELECT studio_leader.id FROM studio_leader JOIN studio_frame ON studio_frame.id = frame_id WHERE studio_id = :studio)';
     private const PEOPLE = 'person_id IN (SELECT id FROM person WHERE studio_id = :studio)';
+    private const SHELF = 'batting_id IN (SELECT id FROM shelf_batting WHERE studio_id = :studio)';
     private const STUDIO = 'studio_id = :studio';
 
     /** @var array<string, string> condition by table, each before what it points to, so that they can be taken away in this order */
     public const TABLES = [
+        'recipe' => self::QUILTS,
         'proposal' => self::QUILTS,
         'job_link' => self::QUILTS,
         'client_message' => self::QUILTS,
@@ -33,6 +35,9 @@ final readonly class StudioRows
         'queue_pin' => self::QUILTS,
         'revision' => self::QUILTS,
         'run' => self::QUILTS,
+        'shelf_cut' => self::SHELF,
+        'shelf_batting' => self::STUDIO,
+        'shelf_thread' => self::STUDIO,
         'quilt' => self::STUDIO,
         'client' => self::STUDIO,
         'leader_load' => self::LEADERS,

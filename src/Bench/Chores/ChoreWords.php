@@ -19,6 +19,8 @@ final readonly class ChoreWords
         $frame = $this->plan->frameName($chore->frame);
 
         return match ($chore->kind) {
+            ChoreKind::Buy => "Buy {$this->kind($chore->quilt)}batting for $quilt: nothing on the shelf covers it.",
+            ChoreKind::BuyThread => "Buy thread for $quilt: {$this->thread($chore->quilt)} does not last.",
             ChoreKind::Unpack => "Unpack the batting of $quilt, so that it can rest.",
             ChoreKind::AskClient => "Ask for the backing of $quilt.",
             ChoreKind::AtTheTable => "At the table for $quilt: " . self::promise($chore->of ?? '') . '.',
@@ -29,6 +31,18 @@ final readonly class ChoreWords
             ChoreKind::Needle => 'New needle: it has stitched its hours.',
             ChoreKind::Service => 'The machine\'s service is due.',
         };
+    }
+
+    private function kind(?string $quilt): string
+    {
+        $kind = ($this->plan->outlook()->needs[$quilt ?? ''] ?? null)?->kind->words();
+
+        return null === $kind ? '' : "$kind ";
+    }
+
+    private function thread(?string $quilt): string
+    {
+        return $this->plan->outlook()->threads[$quilt ?? ''] ?? 'what is settled';
     }
 
     private static function promise(string $key): string

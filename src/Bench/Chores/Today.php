@@ -101,6 +101,8 @@ final readonly class Today
                 'id' => $chore->quilt,
                 'stage' => 'backing',
             ]),
+            ChoreKind::BuyThread => $this->urls->generate('app_shelf_recipe', ['id' => $chore->quilt]),
+            ChoreKind::Buy => $this->urls->generate('app_shelf_index', ['quilt' => $chore->quilt]),
             ChoreKind::CheckLeader => $this->urls->generate('app_leaders_index', ['frame' => $chore->frame]),
             ChoreKind::Needle, ChoreKind::Service => null,
         };

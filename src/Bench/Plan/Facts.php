@@ -23,6 +23,8 @@ final readonly class Facts
      *   1970
      * @param int                        $rest    minutes that its batting rests
      * @param int|null                   $planned when it is meant to be loaded; seconds since 1970
+     * @param array{kind: string, across: int, along: int}|null $batting that it needs and has not got, in nanometres
+     * @param float                      $thread  upper thread that it takes, in millimetres; 0 while nobody knows
      * @param list<string>               $assumed what is not known yet and was assumed: backing, batting, quilting
      */
     public function __construct(
@@ -34,6 +36,8 @@ final readonly class Facts
         public ?int $planned,
         public Wants $wants,
         public array $assumed,
+        public ?array $batting = null,
+        public float $thread = 0.0,
     ) {}
 
     /** @return array<string, mixed> */
@@ -61,13 +65,15 @@ final readonly class Facts
             'promises' => $this->wants->promises,
             'zipped' => $this->wants->isZipped,
             'assumed' => $this->assumed,
+            'batting' => $this->batting,
+            'thread' => $this->thread,
         ];
     }
 
     /** @param array<string, mixed> $record as toArray() gave it */
     public static function fromArray(array $record): self
     {
-        /** @var array{top: array{float, float}|null, frames: array<string, array{fits: bool, sentence: array<string, string>, passes: int|null, across: float, along: float, short: array{float, float}, work: array<string, array{float, float}>}>, traits: array<string, string>, ready: int|null, rest: int, planned: int|null, awaited: bool, promises: list<string>, zipped: bool, assumed: list<string>} $record */
+        /** @var array{top: array{float, float}|null, frames: array<string, array{fits: bool, sentence: array<string, string>, passes: int|null, across: float, along: float, short: array{float, float}, work: array<string, array{float, float}>}>, traits: array<string, string>, ready: int|null, rest: int, planned: int|null, awaited: bool, promises: list<string>, zipped: bool, assumed: list<string>, batting?: array{kind: string, across: int, along: int}|null, thread?: float|int} $record */
         return new self(
             top: $record['top'],
             frames: array_map(
@@ -88,6 +94,8 @@ final readonly class Facts
             planned: $record['planned'],
             wants: new Wants(null, $record['awaited'], $record['promises'], $record['zipped']),
             assumed: $record['assumed'],
+            batting: $record['batting'] ?? null,
+            thread: (float) ($record['thread'] ?? 0.0),
         );
     }
 }

@@ -17,6 +17,7 @@ use Schwung\Core\Preparation\Decision;
 use Schwung\Core\Preparation\Preparation;
 use Schwung\Core\Queue\Wants;
 use Schwung\Core\Queue\Workload;
+use Schwung\Core\Sizing\BattingState;
 
 /** Asks the front door what the queue has to know of a quilt, on each of the studio's frames. */
 final readonly class FactsOf
@@ -56,6 +57,8 @@ final readonly class FactsOf
                     isZipped: HoldingSystem::Zip === $own->known->parts->load?->holdingAt(End::Lead),
                 ),
                 assumed: $assumed,
+                batting: $this->batting($own, $on, $sheet),
+                thread: round($on->setup()?->thread->thread->toMillimetres() ?? 0.0),
             );
     }
 
@@ -97,6 +100,28 @@ final readonly class FactsOf
             ],
             null === $steps ? new Workload([]) : Workload::of($steps),
         );
+    }
+
+    /**
+     * What it needs of batting where none is there, or too little.
+     *
+     * @param Preparation $on with what is assumed
+     *
+     * @return array{kind: string, across: int, along: int}|null
+     */
+    private function batting(Preparation $own, Preparation $on, Sheet $sheet): ?array
+    {
+        $has = null !== $own->known->parts->batting;
+        $isShort = BattingState::Short === $own->kept()?->batting?->state;
+        $needed = $on->kept()?->batting;
+
+        return ($has && !$isShort) || null === $needed
+            ? null
+            : [
+                'kind' => $sheet->text('batting/kind'),
+                'across' => $needed->requiredAcross->length()->nanometres,
+                'along' => $needed->requiredAlong->length()->nanometres,
+            ];
     }
 
     /** @return array<string, string> by the words of UnitSystem */

@@ -56,6 +56,7 @@ final readonly class Knowing
             serialize([
                 $this->build->id(),
                 $studio->practiceRecord(),
+                $studio->lendsPieces(),
                 array_map(
                     static fn(StudioFrame $frame): array => [
                         (string) $frame->id(),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bench\Plan;
 
 use App\Bench\WallClock;
+use App\Shelf\Outlook;
 use Schwung\Core\Queue\Chore;
 use Schwung\Core\Queue\ChoreKind;
 use Schwung\Core\Queue\WorkingTime;
@@ -18,7 +19,7 @@ use Schwung\Core\Queue\WorkingTime;
  * @phpstan-type Way array{kind: string, end: int, costs: float, frame: string|null, day: int|null, minutes: int|null}
  * @phpstan-type PlacedQuilt array{id: string, frame: string, start: int, end: int, daysLate: int, setup: int, cost: array{float, list<string>}|null, ways: list<Way>}
  * @phpstan-type RailFrame array{id: string, name: string, rail: float, until: int|null, free: int|null, running: list<Running>}
- * @phpstan-type Document array{from: string, now: int, hasHours: bool, frames: list<RailFrame>, quilts: array<string, Waiting>, placed: list<PlacedQuilt>, chores: list<array{key: string, kind: string, by: int|null, quilt: string|null, frame: string|null, of: string|null}>, gangs: list<array{frame: string, ids: list<string>, alone: float, together: float}>, proved: bool, uncounted: int, loads?: int, days: list<list<array{int, int}>>, isWhole?: bool}
+ * @phpstan-type Document array{from: string, now: int, hasHours: bool, frames: list<RailFrame>, quilts: array<string, Waiting>, placed: list<PlacedQuilt>, chores: list<array{key: string, kind: string, by: int|null, quilt: string|null, frame: string|null, of: string|null}>, gangs: list<array{frame: string, ids: list<string>, alone: float, together: float}>, proved: bool, uncounted: int, loads?: int, days: list<list<array{int, int}>>, isWhole?: bool, shelf?: array<string, mixed>}
  */
 final readonly class PlanRead
 {
@@ -119,6 +120,12 @@ final readonly class PlanRead
     public function gangs(): array
     {
         return $this->document['gangs'];
+    }
+
+    /** What the waiting quilts take from the shelf. */
+    public function outlook(): Outlook
+    {
+        return Outlook::fromArray($this->document['shelf'] ?? []);
     }
 
     public function hasHours(): bool

@@ -8,6 +8,8 @@ use App\Account\Studio;
 use App\AtTheFrame\OnFrame;
 use App\Bench\Chores\StandingChores;
 use App\Bench\Gangs\GangOffers;
+use App\Shelf\Outlook;
+use App\Shelf\Outlooks;
 use Schwung\Core\Frame\FrameMeasure;
 use Schwung\Core\Queue\Chore;
 use Schwung\Core\Queue\ChoreRule;
@@ -29,13 +31,20 @@ final readonly class Planning
     /** So many days of working hours are written down. */
     private const DAYS = 370;
 
-    public function __construct(private Queues $queues, private GangOffers $gangs, private StandingChores $standing) {}
+    public function __construct(
+        private Queues $queues,
+        private GangOffers $gangs,
+        private StandingChores $standing,
+        private Outlooks $outlooks,
+    ) {}
 
     /** @return array<string, mixed> */
     public function plan(Studio $studio): array
     {
         $known = $this->queues->of($studio);
         $schedule = $known->hasHours ? (new QueueRule())->schedule($known->queue) : new Schedule([], true);
+
+        $outlook = $this->outlooks->of($studio, $known, $schedule);
 
         return [
             'from' => $known->clock->firstDay->format('Y-m-d'),
@@ -54,10 +63,11 @@ final readonly class Planning
                     'of' => $chore->of,
                 ],
                 [
-                    ...(new ChoreRule())->chores($known->queue, $schedule, $this->wants($known)),
+                    ...(new ChoreRule())->chores($known->queue, $schedule, $this->wants($known, $outlook)),
                     ...$this->standing->of($studio, $known->frames, $known->clock),
                 ],
             ),
+            'shelf' => $outlook->toArray(),
             'gangs' => $this->gangs->of($known),
             'proved' => $schedule->isProved,
             'uncounted' => $known->uncounted,
@@ -233,16 +243,20 @@ final readonly class Planning
     }
 
     /** @return array<string, Wants> */
-    private function wants(StudioQueue $known): array
+    private function wants(StudioQueue $known, Outlook $outlook): array
     {
-        return array_map(
-            static fn(Facts $facts): Wants => new Wants(
+        $wants = [];
+        foreach ($known->facts as $id => $facts) {
+            $wants[$id] = new Wants(
                 null === $facts->ready && [] === array_intersect(['batting'], $facts->assumed) ? $facts->rest : null,
                 $facts->wants->isAwaited,
                 $facts->wants->promises,
                 $facts->wants->isZipped,
-            ),
-            $known->facts,
-        );
+                $outlook->isToBuy((string) $id),
+                isset($outlook->threads[$id]),
+            );
+        }
+
+        return $wants;
     }
 }

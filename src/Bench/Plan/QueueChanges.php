@@ -14,6 +14,9 @@ use App\Leaders\LeaderInspection;
 use App\Platform\Written;
 use App\Public\Proposal;
 use App\Quilt\Quilt;
+use App\Shelf\Batting\ShelfBatting;
+use App\Shelf\Recipes\Recipe;
+use App\Shelf\Thread\ShelfThread;
 use App\Tension\StudioTask;
 use Doctrine\Bundle\DoctrineBundle\Attribute\AsDoctrineListener;
 use Doctrine\ORM\Event\OnFlushEventArgs;
@@ -52,6 +55,8 @@ final class QueueChanges implements ResetInterface
                 $entity instanceof LogEntry => $entity->run->quilt->studio,
                 $entity instanceof StudioTask => $entity->frame->studio,
                 $entity instanceof StudioChore => $entity->studio,
+                $entity instanceof ShelfBatting, $entity instanceof ShelfThread => $entity->studio,
+                $entity instanceof Recipe => $entity->quilt->studio,
                 $entity instanceof LeaderInspection => $entity->leader->frame->studio,
                 default => null,
             };

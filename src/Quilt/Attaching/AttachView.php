@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Quilt\Attaching;
 
+use App\Shelf\Holding\OnRail;
 use Schwung\Core\Attachment\FloatOption;
 use Schwung\Core\Attachment\HoldProposal;
 use Schwung\Core\Leader\LoadPosition;
@@ -25,6 +26,7 @@ final readonly class AttachView
      * @param list<FloatOption>  $floats
      * @param list<Phrase>       $holdsEnd  what holds a hanging end, best first
      * @param array<string, list<HoldProposal>> $proposals ways of holding each end, best first
+     * @param list<OnRail>       $away      pieces that still hang on another frame on its day
      * @param array{front: list<Phrase>, back: list<Phrase>} $fetch in order of use, by side of the frame
      */
     public function __construct(
@@ -37,5 +39,6 @@ final readonly class AttachView
         public array $holdsEnd,
         public array $proposals,
         public array $fetch,
+        public array $away = [],
     ) {}
 }

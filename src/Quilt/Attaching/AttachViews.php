@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Quilt\Attaching;
 
 use App\Drawing\Picture;
+use App\Shelf\Holding\OnRail;
 use Schwung\Core\Attachment\Attachment;
 use Schwung\Core\Attachment\DriftMarkers;
 use Schwung\Core\Attachment\FloatRule;
@@ -29,8 +30,9 @@ final readonly class AttachViews
      *
      * @param array<string, string> $wanted the title of another quilt that wants a hold that day, by the words of
      *   HoldingSystem
+     * @param list<OnRail> $away pieces that hang on another frame then
      */
-    public function of(Preparation $preparation, array $wanted = []): ?AttachView
+    public function of(Preparation $preparation, array $wanted = [], array $away = []): ?AttachView
     {
         [$plan, $holding] = [$preparation->kept(), $preparation->holding()];
         if (null === $plan || null === $holding) {
@@ -53,6 +55,7 @@ final readonly class AttachViews
                 $holding->ends,
                 $preparation->isOneAlready(),
             ),
+            away: $away,
         );
     }
 

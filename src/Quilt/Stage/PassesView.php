@@ -11,6 +11,7 @@ use Schwung\Core\Advance\Winding;
 use Schwung\Core\Design\LaidDesign;
 use Schwung\Core\Direction\Choice;
 use Schwung\Core\Loading\ChosenFoot;
+use Schwung\Core\Loading\ThreadPlan;
 use Schwung\Core\Measure\Phrase;
 
 /**
@@ -26,6 +27,7 @@ final readonly class PassesView
      * @param Picture|null          $side      the frame from the side at that pass
      * @param list<Proposal>        $proposals for better passes, best first
      * @param array<string, string> $designs   names of row designs by word
+     * @param ThreadPlan|null       $thread    with the rows after which a bobbin is changed
      * @param Choice|null           $choice    of the way round, which may be another than is proposed
      */
     public function __construct(
@@ -38,5 +40,6 @@ final readonly class PassesView
         public array $designs,
         public ?Choice $choice,
         public ?ChosenFoot $foot,
+        public ?ThreadPlan $thread,
     ) {}
 }

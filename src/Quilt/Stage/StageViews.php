@@ -15,6 +15,8 @@ use App\Quilt\Drawing\WayDrawer;
 use App\Quilt\Quilt;
 use App\Quilt\QuiltRepository;
 use App\Quilt\View;
+use App\Shelf\Holding\AtHand;
+use App\Shelf\Serving;
 use Schwung\Core\Advance\Wind;
 use Schwung\Core\Job\Mend;
 use Schwung\Core\Loading\FootRule;
@@ -38,13 +40,15 @@ final readonly class StageViews
         private DesignShelf $designs,
         private CurrentUnits $units,
         private QuiltRepository $quilts,
+        private Serving $serving,
+        private AtHand $atHand,
     ) {}
 
     public function of(Quilt $quilt, Preparation $preparation, View $view): object
     {
         return match ($view->stage) {
             'measure' => new MeasureView($preparation->top()),
-            'backing' => $this->backing($preparation),
+            'backing' => $this->backing($quilt, $preparation),
             'direction' => $this->direction($preparation),
             'attach' => $this->attach($quilt, $preparation) ?? new NothingMore(),
             'passes' => $this->passes($quilt, $preparation, $view->pass),
@@ -54,7 +58,7 @@ final readonly class StageViews
         };
     }
 
-    private function backing(Preparation $preparation): BackingView
+    private function backing(Quilt $quilt, Preparation $preparation): BackingView
     {
         $plan = $preparation->plan();
 
@@ -66,7 +70,7 @@ final readonly class StageViews
             mend: $preparation->mended()->mend,
             cutting: $this->cutting($preparation),
             trim: null !== $plan && $plan->cloth->isSquareKnown ? (new TrimLines())->beyond($plan->cloth) : null,
-            batting: $this->batting($preparation),
+            batting: $this->batting($quilt, $preparation),
         );
     }
 
@@ -83,13 +87,14 @@ final readonly class StageViews
         return null === $picture || null === $short ? null : new CuttingView($mended, $short, $picture);
     }
 
-    private function batting(Preparation $preparation): BattingView
+    private function batting(Quilt $quilt, Preparation $preparation): BattingView
     {
+        $shelf = $this->serving->of($quilt, $preparation);
         $check = $preparation->kept()?->batting;
         $desk = $preparation->known->parts->desk;
         [$across, $along] = [$check?->requiredAcross->length(), $check?->requiredAlong->length()];
         if (null === $across || null === $along) {
-            return new BattingView($check, null, false, null, null);
+            return new BattingView($check, null, false, null, null, [], $shelf);
         }
         $layout = $preparation->pieces();
 
@@ -101,6 +106,8 @@ final readonly class StageViews
             [] !== $desk->pieces,
             $layout,
             null === $layout ? null : (new CuttingDrawing())->ofPieces($layout),
+            $preparation->pieceAdvances(),
+            $shelf,
         );
     }
 
@@ -121,6 +128,7 @@ final readonly class StageViews
         return (new AttachViews($this->units->system()))->of(
             $preparation,
             $this->quilts->findHoldsWantedBeside($quilt),
+            $this->atHand->away($quilt),
         );
     }
 
@@ -150,6 +158,7 @@ final readonly class StageViews
             designs: ['' => 'plain rows', ...$this->designs->names($quilt->studio)],
             choice: $preparation->kept()?->choice,
             foot: null === $preparation->kept() ? null : (new FootRule())->choose($preparation->kept()->job),
+            thread: $preparation->setup()?->thread,
         );
     }
 

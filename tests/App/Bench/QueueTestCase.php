@@ -66,4 +66,13 @@ abstract class QueueTestCase extends StudioTestCase
 
         return $starts;
     }
+
+    /** @return list<string> what the bench asks for */
+    protected function todos(): array
+    {
+        return $this->browser
+            ->request('GET', '/')
+            ->filter('#tasks > ul > li')
+            ->each(static fn($item): string => trim((string) preg_replace('/^›\s*/', '', $item->text())));
+    }
 }

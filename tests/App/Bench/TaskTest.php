@@ -105,13 +105,4 @@ final class TaskTest extends QueueTestCase
         $this->plan();
         self::assertSame([], $this->todos());
     }
-
-    /** @return list<string> */
-    private function todos(): array
-    {
-        return $this->browser
-            ->request('GET', '/')
-            ->filter('#tasks > ul > li')
-            ->each(static fn($item): string => trim((string) preg_replace('/^›\s*/', '', $item->text())));
-    }
 }

@@ -1,0 +1,247 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shelf\Batting;
+
+use App\Account\Studio;
+use App\Measure\CurrentUnits;
+use App\Quilt\Quilt;
+use App\Quilt\Sheet;
+use App\Quilt\SheetChanges;
+use Doctrine\DBAL\LockMode;
+use Doctrine\ORM\EntityManagerInterface;
+use Psr\Clock\ClockInterface;
+use Schwung\Core\Measure\Length;
+use Schwung\Core\Shelf\RestRule;
+
+/** Puts batting on the shelf, cuts it, and takes a cut back: each in one transaction. */
+final readonly class BattingShelf
+{
+    /** By so much a needed length is rounded up before it is read. */
+    private const A_HAIR_INCHES = 0.125;
+
+    public function __construct(
+        private ShelfBattingRepository $battings,
+        private SheetChanges $sheets,
+        private CurrentUnits $units,
+        private EntityManagerInterface $entities,
+        private ClockInterface $clock,
+    ) {}
+
+    /** A second click with the same key changes nothing. */
+    public function put(Studio $studio, BattingInput $input, string $key): ShelfBatting
+    {
+        return $this->entities->wrapInTransaction(function () use ($studio, $input, $key): ShelfBatting {
+            $this->entities->lock($studio, LockMode::PESSIMISTIC_WRITE);
+            $known = $this->battings->findOneByKey($studio, $key);
+            if (null !== $known) {
+                return $known;
+            }
+            $batting = $this->numbered($studio, $key);
+            $batting->describe($input);
+            $this->entities->persist($batting);
+            $this->entities->flush();
+
+            return $batting;
+        });
+    }
+
+    /**
+     * All of a list; sent twice it is put there once.
+     *
+     * @param list<BattingInput> $inputs
+     *
+     * @return int how many there are
+     */
+    public function putAll(Studio $studio, array $inputs, string $key): int
+    {
+        return $this->entities->wrapInTransaction(function () use ($studio, $inputs, $key): int {
+            $this->entities->lock($studio, LockMode::PESSIMISTIC_WRITE);
+            if (null !== $this->battings->findOneByKey($studio, "$key 0")) {
+                return \count($inputs);
+            }
+            $number = $this->battings->nextNumber($studio);
+            foreach ($inputs as $i => $input) {
+                $batting = new ShelfBatting($studio, "$key $i", $number + $i, $this->clock->now());
+                $batting->describe($input);
+                $this->entities->persist($batting);
+            }
+            $this->entities->flush();
+
+            return \count($inputs);
+        });
+    }
+
+    /**
+     * Cuts a part out, writes it into the quilt that it is for, and puts back what is worth a label.
+     *
+     * @param int    $version of the batting, as whoever asks has seen it
+     * @param Length $over    of the part, along the width
+     * @param Length $off     of the part, along the length
+     *
+     * @throws CutRefused where it cannot be cut, or is not any more what was seen
+     */
+    public function cut(
+        ShelfBatting $batting,
+        int $version,
+        Length $over,
+        Length $off,
+        ?Quilt $quilt,
+        string $person,
+        string $key,
+    ): ShelfCut {
+        return $this->battings->alone($batting, function () use (
+            $batting,
+            $version,
+            $over,
+            $off,
+            $quilt,
+            $person,
+            $key,
+        ): ShelfCut {
+            // Labels are counted on by one at a time.
+            $this->entities->lock($batting->studio, LockMode::PESSIMISTIC_WRITE);
+            $known = $this->battings->findCutByKey($batting, $key);
+            if (null !== $known) {
+                return $known;
+            }
+            [$over, $off] = [self::within($over, $batting->width()), self::within($off, $batting->length())];
+            $this->check($batting, $version, $over, $off);
+            $now = $this->clock->now();
+            $for = null === $quilt ? '' : $quilt->title();
+            $cut = new ShelfCut($batting, $quilt, $for, $over, $off, $person, $now, $key);
+            $this->entities->persist($cut);
+            $long = $batting->isRoll() ? $off : $batting->length();
+            $rests = (new RestRule($batting->studio->practice()))->of($batting->width(), $long, $over, $off);
+            $batting->takeOff($cut->length(), $now);
+            foreach ($rests as $i => $rest) {
+                $piece = $this->numbered($batting->studio, "{$cut->id()} $i", $i);
+                $piece->isRestOf($cut, $rest->width, $rest->length);
+                $this->entities->persist($piece);
+            }
+            $this->entities->flush();
+            if (null !== $quilt) {
+                $this->sheets->change(
+                    $quilt,
+                    static fn(Sheet $sheet): Sheet => self::written($sheet, $batting, $over, $off),
+                );
+            }
+
+            return $cut;
+        });
+    }
+
+    /** @throws CutRefused where what it left over is not as it was */
+    public function takeBack(ShelfCut $cut): void
+    {
+        $this->battings->alone($cut->batting, function () use ($cut): void {
+            $this->entities->refresh($cut);
+            if (null !== $cut->undone()) {
+                return;
+            }
+            foreach ($cut->rests() as $rest) {
+                if (null !== $rest->gone() || [] !== $this->battings->findCuts($rest)) {
+                    throw CutRefused::nothingBack($rest);
+                }
+            }
+            $quilt = $cut->quilt;
+            if (true === $quilt?->isLoaded() || true === $quilt?->isFinished()) {
+                throw CutRefused::onFrame($quilt);
+            }
+            foreach ($cut->rests() as $rest) {
+                $this->entities->remove($rest);
+            }
+            $cut->batting->putBack($cut->length());
+            if (null !== $quilt) {
+                $this->sheets->change($quilt, static fn(Sheet $sheet): Sheet => self::without($sheet, $cut));
+            }
+            $cut->takeBack($this->clock->now());
+            $this->entities->flush();
+        });
+    }
+
+    public function change(ShelfBatting $batting, int $version, BattingInput $input): void
+    {
+        $this->battings->alone($batting, function () use ($batting, $version, $input): void {
+            if ($batting->version() !== $version) {
+                throw CutRefused::changed($batting, $this->size($batting));
+            }
+            $batting->describe($input);
+            $this->entities->flush();
+        });
+    }
+
+    /** Used up, given away or thrown out. */
+    public function leave(ShelfBatting $batting): void
+    {
+        $batting->leave($this->clock->now());
+        $this->entities->flush();
+    }
+
+    /** What is asked for in whole eighths of cloth that has none to spare is all of it. */
+    private static function within(Length $asked, Length $there): Length
+    {
+        return $asked->minus($there)->isShorterThan(Length::inches(self::A_HAIR_INCHES))
+            ? Length::shortest($asked, $there)
+            : $asked;
+    }
+
+    private function check(ShelfBatting $batting, int $version, Length $over, Length $off): void
+    {
+        if (null !== $batting->gone()) {
+            throw CutRefused::gone($batting);
+        }
+        if ($batting->version() !== $version) {
+            throw CutRefused::changed($batting, $this->size($batting));
+        }
+        if (
+            !$over->isPositive() ||
+            !$off->isPositive() ||
+            $over->isLongerThan($batting->width()) ||
+            $off->isLongerThan($batting->length())
+        ) {
+            $write = fn(Length $length): string => $this->units->writer()->write($length);
+
+            throw CutRefused::tooSmall(
+                "{$write($batting->width())} wide and {$write($batting->length())} long",
+                "{$write($over)} × {$write($off)}",
+            );
+        }
+    }
+
+    private function size(ShelfBatting $batting): string
+    {
+        $write = fn(Length $length): string => $this->units->writer()->write($length);
+
+        return "it is {$write($batting->width())} × {$write($batting->length())} now.";
+    }
+
+    private function numbered(Studio $studio, string $key, int $after = 0): ShelfBatting
+    {
+        return new ShelfBatting($studio, $key, $after + $this->battings->nextNumber($studio), $this->clock->now());
+    }
+
+    /** What was measured otherwise since stays as it was measured. */
+    private static function without(Sheet $sheet, ShelfCut $cut): Sheet
+    {
+        $isAsCut =
+            $sheet->text('batting/width') === $cut->over()->exactText() &&
+            $sheet->text('batting/length') === $cut->off()->exactText();
+
+        return $isAsCut ? $sheet->withAll(['batting/width' => '', 'batting/length' => '']) : $sheet;
+    }
+
+    /** The batting of a quilt as it was cut for it; what else its sheet says of it stays. */
+    private static function written(Sheet $sheet, ShelfBatting $batting, Length $over, Length $off): Sheet
+    {
+        return $sheet->withAll([
+            'batting/width' => $over->exactText(),
+            'batting/length' => $off->exactText(),
+            'batting/kind' => $batting->kind()->value,
+            'batting/loft' => $batting->loft()?->exactText() ?? '',
+            'batting/opened' => $batting->opened()?->format(\DATE_ATOM) ?? '',
+            'desk/pieces' => '',
+        ]);
+    }
+}

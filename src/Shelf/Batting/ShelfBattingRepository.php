@@ -1,0 +1,191 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shelf\Batting;
+
+use App\Account\Studio;
+use App\Platform\KeepsRecords;
+use App\Quilt\Quilt;
+use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
+use Doctrine\DBAL\LockMode;
+use Doctrine\Persistence\ManagerRegistry;
+use Schwung\Core\Shelf\Need;
+use Schwung\Core\Shelf\Piece;
+use Schwung\Core\Shelf\Roll;
+use Symfony\Component\Uid\Ulid;
+
+/** @extends ServiceEntityRepository<ShelfBatting> */
+final class ShelfBattingRepository extends ServiceEntityRepository
+{
+    use KeepsRecords;
+
+    /** More does not lie in a studio, and nobody would find it. */
+    public const MOST = 5000;
+    private const MOST_CUTS = 60;
+
+    public function __construct(ManagerRegistry $registry)
+    {
+        parent::__construct($registry, ShelfBatting::class);
+    }
+
+    public function findOneOf(Studio $studio, Ulid $id): ?ShelfBatting
+    {
+        return $this->findOneBy(['studio' => $studio, 'id' => $id]);
+    }
+
+    /** Also what has gone since. */
+    public function findOneByNumber(Studio $studio, int $number): ?ShelfBatting
+    {
+        return $this->findOneBy(['studio' => $studio, 'number' => $number]);
+    }
+
+    public function findOneByKey(Studio $studio, string $key): ?ShelfBatting
+    {
+        return $this->findOneBy(['studio' => $studio, 'entryKey' => $key]);
+    }
+
+    /** @return list<ShelfBatting> what lies on the shelf: rolls first, then the larger pieces */
+    public function findHere(Studio $studio): array
+    {
+        /** @var list<ShelfBatting> $found */
+        $found = $this->createQueryBuilder('b')
+            ->leftJoin('b.client', 'c')
+            ->addSelect('c')
+            ->where('b.studio = :studio AND b.gone IS NULL')
+            ->setParameter('studio', $studio->id(), 'ulid')
+            ->orderBy('b.isRoll', 'DESC')
+            ->addOrderBy('b.kind')
+            ->addOrderBy('b.number')
+            ->setMaxResults(self::MOST)
+            ->getQuery()
+            ->getResult();
+
+        return $found;
+    }
+
+    /** @return array{list<Roll>, list<Piece>} what lies on the shelf, for the rules */
+    public function findForRules(Studio $studio): array
+    {
+        [$rolls, $pieces] = [[], []];
+        foreach ($this->findHere($studio) as $batting) {
+            $one = $batting->forRule();
+            if ($one instanceof Roll) {
+                $rolls[] = $one;
+            } else {
+                $pieces[] = $one;
+            }
+        }
+
+        return [$rolls, $pieces];
+    }
+
+    /** @return list<ShelfBatting> what was put there last, the newest first */
+    public function findLast(Studio $studio, int $most): array
+    {
+        return $this->findBy(['studio' => $studio, 'gone' => null], ['number' => 'DESC'], $most);
+    }
+
+    public function countHere(Studio $studio): int
+    {
+        return $this->count(['studio' => $studio, 'gone' => null]);
+    }
+
+    /** @return list<ShelfBatting> that cover a need, the smallest pieces first, then rolls */
+    public function findServing(Studio $studio, Need $need, int $most): array
+    {
+        $query = $this->createQueryBuilder('b')
+            ->leftJoin('b.client', 'c')
+            ->addSelect('c')
+            ->where('b.studio = :studio AND b.gone IS NULL AND b.kind = :kind')
+            ->andWhere(
+                '(b.widthNm >= :across AND b.lengthNm >= :along) OR (b.widthNm >= :along AND b.lengthNm >= :across)',
+            )
+            ->setParameter('studio', $studio->id(), 'ulid')
+            ->setParameter('kind', $need->kind->value)
+            ->setParameter('across', $need->across->nanometres)
+            ->setParameter('along', $need->along->nanometres)
+            ->orderBy('b.isRoll')
+            // In millimetres, for an area in nanometres is no whole number of the database any more.
+            ->addOrderBy('(b.widthNm / 1000000) * (b.lengthNm / 1000000)')
+            ->addOrderBy('b.number')
+            ->setMaxResults($most);
+        if ('' === $need->of) {
+            $query->andWhere('b.client IS NULL');
+        } else {
+            $query
+                ->andWhere('b.client IS NULL OR c.id = :client')
+                ->setParameter('client', Ulid::fromString($need->of), 'ulid');
+        }
+        /** @var list<ShelfBatting> $found */
+        $found = $query->getQuery()->getResult();
+
+        return $found;
+    }
+
+    /** For the next label. */
+    public function nextNumber(Studio $studio): int
+    {
+        return 1 +
+            (int) $this->createQueryBuilder('b')
+                ->select('MAX(b.number)')
+                ->where('b.studio = :studio')
+                ->setParameter('studio', $studio->id(), 'ulid')
+                ->getQuery()
+                ->getSingleScalarResult();
+    }
+
+    /** @return list<ShelfCut> out of one roll or piece, the last first */
+    public function findCuts(ShelfBatting $batting): array
+    {
+        return $this->getEntityManager()
+            ->getRepository(ShelfCut::class)
+            ->findBy(['batting' => $batting], ['made' => 'DESC', 'id' => 'DESC'], self::MOST_CUTS);
+    }
+
+    /** @return list<ShelfBatting> what a cut has left over */
+    public function findRests(ShelfCut $cut): array
+    {
+        return $this->findBy(['restOf' => $cut], ['number' => 'ASC']);
+    }
+
+    /** The last cut for a quilt that was not taken back. */
+    public function findCutFor(Quilt $quilt): ?ShelfCut
+    {
+        return $this->getEntityManager()
+            ->getRepository(ShelfCut::class)
+            ->findOneBy(['quilt' => $quilt, 'undone' => null], ['made' => 'DESC', 'id' => 'DESC']);
+    }
+
+    public function findCut(Studio $studio, Ulid $id): ?ShelfCut
+    {
+        $cut = $this->getEntityManager()->find(ShelfCut::class, $id);
+
+        return $cut?->batting->studio === $studio ? $cut : null;
+    }
+
+    public function findCutByKey(ShelfBatting $batting, string $key): ?ShelfCut
+    {
+        return $this->getEntityManager()
+            ->getRepository(ShelfCut::class)
+            ->findOneBy(['batting' => $batting, 'entryKey' => $key]);
+    }
+
+    /**
+     * One after the other: who comes second waits here, and then sees what the first has left.
+     *
+     * @template T
+     *
+     * @param \Closure(): T $work
+     *
+     * @return T
+     */
+    public function alone(ShelfBatting $batting, \Closure $work): mixed
+    {
+        return $this->getEntityManager()->wrapInTransaction(function () use ($batting, $work): mixed {
+            $this->getEntityManager()->refresh($batting, LockMode::PESSIMISTIC_WRITE);
+
+            return $work();
+        });
+    }
+}

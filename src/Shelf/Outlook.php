@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shelf;
+
+use Schwung\Core\Material\BattingKind;
+use Schwung\Core\Measure\Length;
+use Schwung\Core\Shelf\Assignment;
+use Schwung\Core\Shelf\Cut;
+use Schwung\Core\Shelf\Need;
+
+/** Which batting is meant for which waiting quilt, as it was worked out with the queue. */
+final readonly class Outlook
+{
+    /**
+     * @param array<string, Need>         $needs    by quilt, in the order in which they are loaded
+     * @param array<string, list<string>> $joined   pieces that cover together, by quilt
+     * @param array<string, Length>       $left     of the rolls once all is cut, by their ids
+     * @param array<string, string>       $runsOut  the quilt for which a roll does not last, by the roll's id
+     * @param array<string, string>       $threads  the colour that does not last, by quilt
+     * @param int                         $beyond   needs that are more than are planned
+     */
+    public function __construct(
+        public array $needs = [],
+        public Assignment $assignment = new Assignment([], [], 0.0, 0.0, true),
+        public array $joined = [],
+        public array $left = [],
+        public array $runsOut = [],
+        public array $threads = [],
+        public int $beyond = 0,
+    ) {}
+
+    public function isToBuy(string $quilt): bool
+    {
+        return \in_array($quilt, $this->assignment->unserved, true) && !isset($this->joined[$quilt]);
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return [
+            'needs' => array_map(
+                static fn(Need $need): array => [
+                    $need->kind->value,
+                    $need->across->nanometres,
+                    $need->along->nanometres,
+                    $need->of,
+                ],
+                $this->needs,
+            ),
+            'cuts' => array_map(
+                static fn(Cut $cut): array => [$cut->need, $cut->from, $cut->turned, $cut->length?->nanometres],
+                $this->assignment->cuts,
+            ),
+            'unserved' => $this->assignment->unserved,
+            'new' => $this->assignment->newCloth,
+            'over' => $this->assignment->leftOver,
+            'proved' => $this->assignment->provedBest,
+            'joined' => $this->joined,
+            'left' => array_map(static fn(Length $left): int => $left->nanometres, $this->left),
+            'runsOut' => $this->runsOut,
+            'threads' => $this->threads,
+            'beyond' => $this->beyond,
+        ];
+    }
+
+    /** @param array<string, mixed> $record as toArray() gave it */
+    public static function fromArray(array $record): self
+    {
+        if ([] === $record) {
+            return new self();
+        }
+        /** @var array{needs: array<string, array{string, int, int, string}>, cuts: list<array{string, string, bool, int|null}>, unserved: list<string>, new: float, over: float, proved: bool, joined: array<string, list<string>>, left: array<string, int>, runsOut: array<string, string>, threads: array<string, string>, beyond: int} $record */
+        $needs = [];
+        foreach ($record['needs'] as $id => [$kind, $across, $along, $of]) {
+            $needs[$id] = new Need(
+                (string) $id,
+                BattingKind::from($kind),
+                Length::ofNanometres($across),
+                Length::ofNanometres($along),
+                $of,
+            );
+        }
+
+        return new self(
+            $needs,
+            new Assignment(
+                array_map(
+                    static fn(array $cut): Cut => new Cut(
+                        $cut[0],
+                        $cut[1],
+                        $cut[2],
+                        null === $cut[3] ? null : Length::ofNanometres($cut[3]),
+                    ),
+                    $record['cuts'],
+                ),
+                $record['unserved'],
+                (float) $record['new'],
+                (float) $record['over'],
+                $record['proved'],
+            ),
+            $record['joined'],
+            array_map(Length::ofNanometres(...), $record['left']),
+            $record['runsOut'],
+            $record['threads'],
+            $record['beyond'],
+        );
+    }
+}

@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shelf;
+
+use App\Account\Studio;
+use App\Bench\Plan\StudioQueue;
+use App\Clients\Bag\IntakeRepository;
+use App\Shelf\Batting\ShelfBattingRepository;
+use App\Shelf\Recipes\RecipeRepository;
+use Schwung\Core\Material\BattingKind;
+use Schwung\Core\Measure\Length;
+use Schwung\Core\Queue\Placed;
+use Schwung\Core\Queue\Schedule;
+use Schwung\Core\Shelf\AssignmentRule;
+use Schwung\Core\Shelf\JoinRule;
+use Schwung\Core\Shelf\Need;
+use Schwung\Core\Shelf\Piece;
+use Schwung\Core\Shelf\RunOutRule;
+
+/** Plans what the waiting quilts take from the shelf, in the order in which they go on their frames. */
+final readonly class Outlooks
+{
+    /** So many needs are planned at once; who comes later takes what is left then. */
+    private const MOST = 40;
+    /** So many that nothing serves alone are tried with several pieces. */
+    private const MOST_JOINED = 6;
+
+    public function __construct(
+        private ShelfBattingRepository $battings,
+        private IntakeRepository $intakes,
+        private RecipeRepository $recipes,
+    ) {}
+
+    public function of(Studio $studio, StudioQueue $known, Schedule $schedule): Outlook
+    {
+        [$rolls, $pieces] = $this->battings->findForRules($studio);
+        $all = $this->needs($studio, $known, $schedule);
+        $needs = \array_slice($all, 0, self::MOST);
+        $best = (new AssignmentRule())->assign($rolls, $pieces, $needs);
+        $runsOut = [];
+        foreach ((new RunOutRule())->buy($best, $rolls, $needs) as $buy) {
+            if (null !== $buy->roll) {
+                $runsOut[$buy->roll] ??= $buy->need->id;
+            }
+        }
+        $byId = [];
+        foreach ($needs as $need) {
+            $byId[$need->id] = $need;
+        }
+
+        return new Outlook(
+            $byId,
+            $best,
+            $this->joined($byId, $best->unserved, $this->free($pieces, $best->cuts)),
+            (new RunOutRule())->left($best, $rolls),
+            $runsOut,
+            $this->threads($studio, $known, $schedule),
+            \count($all) - \count($needs),
+        );
+    }
+
+    /** @return list<Need> in the order in which the quilts are loaded; those without a place come last, by due day */
+    private function needs(Studio $studio, StudioQueue $known, Schedule $schedule): array
+    {
+        $starts = [];
+        foreach ($schedule->placed as $placed) {
+            $starts[$placed->job->id] = $placed->start;
+        }
+        $theirs = $this->intakes->findWithOwnBatting($studio);
+        $needs = [];
+        foreach ($known->facts as $id => $facts) {
+            $kind = BattingKind::tryFrom($facts->batting['kind'] ?? '');
+            if (null !== $facts->batting && null !== $kind && !isset($theirs[$id])) {
+                $needs[] = new Need(
+                    (string) $id,
+                    $kind,
+                    Length::ofNanometres($facts->batting['across']),
+                    Length::ofNanometres($facts->batting['along']),
+                    (string) $known->quilts[$id]->whose()?->id(),
+                );
+            }
+        }
+        $place = array_flip(array_map(strval(...), array_keys($known->quilts)));
+        usort(
+            $needs,
+            static fn(Need $one, Need $other): int => [$starts[$one->id] ?? \PHP_INT_MAX, $place[$one->id]] <=> [
+                $starts[$other->id] ?? \PHP_INT_MAX,
+                $place[$other->id],
+            ],
+        );
+
+        return $needs;
+    }
+
+    /**
+     * Cones that do not last, in the order in which quilts are loaded.
+     *
+     * @return array<string, string> the colour by the quilt with which it runs out
+     */
+    private function threads(Studio $studio, StudioQueue $known, Schedule $schedule): array
+    {
+        $recipes = [];
+        foreach ($this->recipes->findWaiting($studio) as $recipe) {
+            $recipes[(string) $recipe->quilt->id()] = $recipe;
+        }
+        [$left, $runOut, $inOrder] = [[], [], $schedule->placed];
+        usort($inOrder, static fn(Placed $one, Placed $other): int => $one->start <=> $other->start);
+        foreach ($inOrder as $placed) {
+            $recipe = $recipes[$placed->job->id] ?? null;
+            foreach (array_filter([$recipe?->top(), $recipe?->bobbin()]) as $cone) {
+                $id = (string) $cone->id();
+                $left[$id] = ($left[$id] ?? $cone->left()->toMillimetres()) - $known->facts[$placed->job->id]->thread;
+                if ($left[$id] < 0) {
+                    $runOut[$placed->job->id] ??= $cone->colour();
+                }
+            }
+        }
+
+        return $runOut;
+    }
+
+    /**
+     * @param list<Piece>                   $pieces
+     * @param list<\Schwung\Core\Shelf\Cut> $cuts
+     *
+     * @return list<Piece>
+     */
+    private function free(array $pieces, array $cuts): array
+    {
+        $taken = [];
+        foreach ($cuts as $cut) {
+            $taken[$cut->from] = true;
+        }
+
+        return array_values(array_filter($pieces, static fn(Piece $piece): bool => !isset($taken[$piece->id])));
+    }
+
+    /**
+     * @param array<string, Need> $needs
+     * @param list<string>        $unserved
+     * @param list<Piece>         $free
+     *
+     * @return array<string, list<string>>
+     */
+    private function joined(array $needs, array $unserved, array $free): array
+    {
+        $joined = [];
+        foreach (\array_slice($unserved, 0, self::MOST_JOINED) as $id) {
+            $ids = (new JoinRule())->offer($needs[$id], $free)?->ids();
+            if (null !== $ids) {
+                $joined[$id] = $ids;
+                $free = array_values(
+                    array_filter($free, static fn(Piece $piece): bool => !\in_array($piece->id, $ids, true)),
+                );
+            }
+        }
+
+        return $joined;
+    }
+}

@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shelf;
+
+use App\Account\Person;
+use App\Bench\Plan\BenchPlanRepository;
+use App\Shelf\Batting\ShelfBattingRepository;
+use App\Shelf\Drawing\ShelfDrawer;
+use App\Shelf\Drawing\ThreadDrawer;
+use App\Shelf\Holding\HangingNow;
+use App\Shelf\Thread\ShelfThread;
+use App\Shelf\Thread\ShelfThreadRepository;
+use Doctrine\ORM\EntityManagerInterface;
+use Schwung\Core\Material\BattingKind;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
+use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
+
+/** What lies on the shelf: batting, thread, and what holds cloth to a frame. */
+#[Route('/shelf', name: 'app_shelf_')]
+final class ShelfController extends AbstractController
+{
+    public function __construct(private readonly ShelfPage $page, private readonly BenchPlanRepository $plans) {}
+
+    #[Route('', name: 'index', methods: ['GET'])]
+    public function index(#[CurrentUser] Person $person, Request $request): Response
+    {
+        $studio = $person->studio();
+        $plan = $this->page->plan($studio);
+        $outlook = $plan?->outlook() ?? new Outlook();
+        $quilt = $request->query->getString('quilt');
+        $kind = BattingKind::tryFrom($request->query->getString('kind'));
+        $number = max(1, $request->query->getInt('page', 1));
+        $all = $this->page->items($studio, $outlook, $quilt);
+        $kind = $outlook->needs[$quilt]->kind ?? $kind;
+        $items = array_values(
+            array_filter($all, static fn(ShelfItem $item): bool => null === $kind || $item->batting->kind() === $kind),
+        );
+        $shown = \array_slice($items, ($number - 1) * ShelfPage::A_PAGE, ShelfPage::A_PAGE);
+
+        return $this->render('shelf/index.html.twig', [
+            'plan' => $plan,
+            'state' => $this->plans->state($studio),
+            'outlook' => $outlook,
+            'quilt' => isset($outlook->needs[$quilt]) ? $quilt : '',
+            'kind' => $kind,
+            'kinds' => BattingKind::cases(),
+            'items' => $shown,
+            'all' => \count($items),
+            'page' => $number,
+            'hasMore' => \count($items) > $number * ShelfPage::A_PAGE,
+            'picture' => [] === $shown ? null : (new ShelfDrawer())->draw($shown),
+            'labels' => $this->labels($all),
+        ]);
+    }
+
+    /** By what stands on a label, for whoever cannot read its code. */
+    #[Route('/find', name: 'find', methods: ['GET'])]
+    public function find(#[CurrentUser] Person $person, Request $request, ShelfBattingRepository $battings): Response
+    {
+        $label = trim($request->query->getString('label'));
+        $number = preg_match('/^[rp]?\s*(\d{1,9})$/Di', $label, $parts) ? (int) $parts[1] : 0;
+        $found = $battings->findOneByNumber($person->studio(), $number);
+        if (null === $found) {
+            $this->addFlash(
+                'done',
+                '' === $label ? 'Write what stands on the label, like P12.' : "No label says “{$label}”.",
+            );
+
+            return $this->redirectToRoute('app_shelf_index', status: Response::HTTP_SEE_OTHER);
+        }
+
+        return $this->redirectToRoute('app_shelf_batting_show', ['id' => $found->id()], Response::HTTP_SEE_OTHER);
+    }
+
+    #[Route('/threads', name: 'threads', methods: ['GET'])]
+    public function threads(#[CurrentUser] Person $person, ShelfThreadRepository $threads): Response
+    {
+        return $this->render('shelf/threads.html.twig', [
+            'threads' => array_map(
+                static fn(ShelfThread $thread): array => [
+                    'thread' => $thread,
+                    'picture' => (new ThreadDrawer())->cone($thread),
+                ],
+                $threads->findHere($person->studio()),
+            ),
+        ]);
+    }
+
+    #[Route('/holding', name: 'holding', methods: ['GET'])]
+    public function holding(#[CurrentUser] Person $person, HangingNow $hanging): Response
+    {
+        return $this->render('shelf/holding.html.twig', [
+            'studio' => $person->studio(),
+            'counts' => $hanging->counts($person->studio()),
+        ]);
+    }
+
+    #[Route('/holding', name: 'lend', methods: ['POST'])]
+    #[IsCsrfTokenValid('shelf')]
+    public function lend(#[CurrentUser] Person $person, Request $request, EntityManagerInterface $entities): Response
+    {
+        $does = '1' === $request->getPayload()->getString('lends');
+        $person->studio()->lendPieces($does);
+        $entities->flush();
+        $this->addFlash(
+            'done',
+            $does ? 'The frames lend each other their pieces.' : 'Each frame keeps its own pieces.',
+        );
+
+        return $this->redirectToRoute('app_shelf_holding', status: Response::HTTP_SEE_OTHER);
+    }
+
+    /**
+     * @param list<ShelfItem> $items
+     *
+     * @return array<string, string> by id
+     */
+    private function labels(array $items): array
+    {
+        $labels = [];
+        foreach ($items as $item) {
+            $labels[(string) $item->batting->id()] = $item->batting->label();
+        }
+
+        return $labels;
+    }
+}

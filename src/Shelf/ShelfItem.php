@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shelf;
+
+use App\Shelf\Batting\ShelfBatting;
+use Schwung\Core\Measure\Length;
+use Schwung\Core\Shelf\Cut;
+use Schwung\Core\Shelf\Need;
+use Symfony\Component\Uid\Ulid;
+
+/** A roll or a piece on the page, and what it would do for the quilt that is laid over the shelf. */
+final readonly class ShelfItem
+{
+    /**
+     * @param Cut|null $cut       null where no quilt is laid over, or it does not serve
+     * @param bool     $isPlanned whether it is meant for that quilt
+     */
+    public function __construct(
+        public ShelfBatting $batting,
+        public ?Need $need = null,
+        public ?Cut $cut = null,
+        public bool $isPlanned = false,
+    ) {}
+
+    /** For a form that cuts it: a second click is the same cut. */
+    public function key(): string
+    {
+        return (string) new Ulid();
+    }
+
+    public function serves(): bool
+    {
+        return null !== $this->cut;
+    }
+
+    /** Of the part that is cut for the quilt, along the width. */
+    public function over(): ?Length
+    {
+        return true === $this->cut?->turned ? $this->need?->along : $this->need?->across;
+    }
+
+    /** Of the part, along the length. */
+    public function off(): ?Length
+    {
+        return true === $this->cut?->turned ? $this->need?->across : $this->need?->along;
+    }
+
+    /** Square metres that serving costs: of a roll new cloth, of a piece what is left over. */
+    public function cost(): float
+    {
+        $batting = $this->batting;
+        $long = $this->cut->length ?? $batting->length();
+        $area = $batting->width()->toMillimetres() * $long->toMillimetres();
+        $part = ($this->need?->across->toMillimetres() ?? 0.0) * ($this->need?->along->toMillimetres() ?? 0.0);
+
+        return ($batting->isRoll() ? $area : $area - $part) / 1e6;
+    }
+}

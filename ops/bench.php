@@ -48,6 +48,10 @@ use Schwung\Core\Queue\Queue;
 use Schwung\Core\Queue\QueueJob;
 use Schwung\Core\Queue\QueueRule;
 use Schwung\Core\Queue\WorkingTime;
+use Schwung\Core\Shelf\AssignmentRule;
+use Schwung\Core\Shelf\Need;
+use Schwung\Core\Shelf\Piece;
+use Schwung\Core\Shelf\Roll as ShelfRoll;
 use Schwung\Core\Tension\Circumstances;
 use Schwung\Core\Tension\HoldFacts;
 use Schwung\Core\Tension\ClothFacts;
@@ -267,6 +271,28 @@ function learningTimed(): string
     );
 }
 
+/** A shelf of one kind, drawn from a seed: 40 needs, 60 pieces, 6 rolls that are so long, in inches. */
+function shelfTimed(int $seed, int $longest): string
+{
+    mt_srand($seed);
+    $in = static fn(int $from, int $to): Length => Length::inches(mt_rand($from, $to));
+    $of = static fn(int $count, Closure $make): array => array_map($make, range(1, $count));
+    $rolls = $of(
+        6,
+        static fn(int $i): ShelfRoll => new ShelfRoll("R$i", BattingKind::Cotton, $in(60, 120), $in(60, $longest)),
+    );
+    $pieces = $of(60, static fn(int $i): Piece => new Piece("P$i", BattingKind::Cotton, $in(12, 120), $in(12, 120)));
+    $needs = $of(40, static fn(int $i): Need => new Need("Q$i", BattingKind::Cotton, $in(30, 110), $in(30, 120)));
+    $best = (new AssignmentRule())->assign($rolls, $pieces, $needs);
+
+    return sprintf(
+        '%.0f ms, %d without, %s',
+        timed(3, static fn() => (new AssignmentRule())->assign($rolls, $pieces, $needs)),
+        count($best->unserved),
+        $best->provedBest ? 'proved' : 'not proved',
+    );
+}
+
 function measureCore(): void
 {
     $root = dirname(__DIR__);
@@ -283,6 +309,14 @@ function measureCore(): void
     row('steps of a load', stepsTimed($root));
     row('a diagnosis: causes ranked, the test and the questions chosen', diagnosisTimed());
     row('what 5,000 readings of each kind teach, all rules', learningTimed());
+    foreach (
+        ['that last' => 3000, 'of which some run out' => 240, 'that are nearly empty' => 90]
+        as $rolls => $longest
+    ) {
+        foreach ([1, 2] as $seed) {
+            row("batting for 40 quilts of 60 pieces and 6 rolls $rolls, shelf $seed", shelfTimed($seed, $longest));
+        }
+    }
     foreach (
         [
             'plan of 120 × 120 in with 60 block seams each way, one process' => blocks(120, 60, 20),
@@ -372,6 +406,7 @@ function measurePages(string $server, string $quilts): void
     $lamps = quiltCalled('harbour', $server, $cookies);
     $winds = quiltCalled('nine winds', $server, $cookies);
     $frame = frameThatTaught($server, $cookies);
+    putPieces($server, $cookies);
     $pages = [
         'floor' => '/floor',
         THINNEST => '/devices',
@@ -393,6 +428,8 @@ function measurePages(string $server, string $quilts): void
         'what a frame has taught' => "$frame/taught",
         'clients' => '/clients',
         'what to bring, public' => '/bring/tideloft?across=60+in&along=72+in',
+        'the shelf, 1,000 pieces' => '/shelf',
+        'a recipe' => "$lamps/recipe",
         'tension' => '/tension',
         'trainer, a bed' => '/tension/trainer/3/12?did=well,press',
         'free bench' => '/tension/bench?bow=4',
@@ -411,6 +448,26 @@ function measurePages(string $server, string $quilts): void
     echo "\n";
     measureSettings($server, $cookies);
     measureSaving($server, $winds, $cookies, 'written through to the disk');
+}
+
+/**
+ * A thousand offcuts, as a list that somebody brings in.
+ *
+ * @param array<string, string> $cookies
+ */
+function putPieces(string $server, array $cookies): void
+{
+    preg_match(
+        '~action="/shelf/bring".*?name="_token" value="([^"]+)"~s',
+        fetch("$server/shelf/bring", $cookies)[0],
+        $token,
+    );
+    $lines = array_map(static fn(int $i): string => 20 + ($i % 60) . ' in,' . (30 + ($i % 70)) . ' in', range(1, 1000));
+    fetch("$server/shelf/bring", $cookies, [
+        '_token' => $token[1] ?? '',
+        'key' => '01JB0000000000000000000000',
+        'typed' => implode("\n", ['width,length', ...$lines]),
+    ]);
 }
 
 /**

@@ -42,6 +42,7 @@ final class DemoCommand extends Command
         private readonly ProblemCopies $problems,
         private readonly DemoWeek $week,
         private readonly DemoPeople $clients,
+        private readonly DemoShelf $shelf,
     ) {
         parent::__construct();
     }
@@ -54,7 +55,7 @@ final class DemoCommand extends Command
                 null,
                 InputOption::VALUE_REQUIRED,
                 'How many quilts, the shelf repeated as often as it takes',
-                '26',
+                '31',
             )
             ->addOption(
                 'waiting',
@@ -127,6 +128,7 @@ final class DemoCommand extends Command
         }
         $this->week->fill($studio, $entered, $today);
         $this->clients->fill($studio, $entered, $today);
+        $this->shelf->fill($studio, $entered);
         $this->copies->fill($studio, $wanted - \count($quilts));
         $this->problems->fill($studio, $problems);
 

@@ -111,8 +111,7 @@ final readonly class DemoRuns
         if (null === $subject) {
             return null;
         }
-        $run = new Run($quilt, $from->setTimezone(new \DateTimeZone('UTC')), $subject);
-        $this->entities->persist($run);
+        $run = $this->starting->begin($quilt, $from->setTimezone(new \DateTimeZone('UTC')), $subject);
         $this->entities->flush();
 
         return $run;

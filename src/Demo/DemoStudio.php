@@ -371,6 +371,7 @@ final readonly class DemoStudio
             ),
             ...$this->pressing($rows, $now),
             ...$this->small($rows),
+            ...$this->wanting($rows),
         ];
     }
 
@@ -403,6 +404,47 @@ final readonly class DemoStudio
             $quilt('Early bird', 'Tamsel Ruddick', 1, '7/8 in'),
             $quilt('Second worm', 'Ewart Lindqvane', 1, '7/8 in'),
             $quilt('Last year\'s lace', 'Ines Hallorane', -2, '5 in'),
+        ];
+    }
+
+    /**
+     * Five that have come without batting: the studio's shelf is asked for it.
+     *
+     * @param \Closure(string): array<string, string> $rows
+     *
+     * @return list<DemoQuilt>
+     */
+    private function wanting(\Closure $rows): array
+    {
+        $quilt = static fn(
+            string $title,
+            string $client,
+            int $due,
+            int $wide,
+            int $long,
+            string $kind,
+        ): DemoQuilt => new DemoQuilt(
+            title: $title,
+            client: $client,
+            dueInDays: $due,
+            frame: 0,
+            top: ["$wide", "$wide", "$wide", "$long", "$long", "$long"],
+            backing: [(string) ($wide + 12), (string) ($long + 14)],
+            more: [
+                'load/direction' => 'as-is',
+                'backing/sides/bottom' => $wide + 12 . ' in',
+                'backing/sides/left' => $long + 14 . ' in',
+                'batting/kind' => $kind,
+                ...$rows('6 in'),
+            ],
+        );
+
+        return [
+            $quilt('Rain on slate', 'Tamsel Ruddick', 36, 60, 72, 'cotton'),
+            $quilt('Two rivers', 'Ewart Lindqvane', 37, 80, 88, 'cotton'),
+            $quilt('Lantern row', 'Odile Marrant', 38, 64, 64, 'wool'),
+            $quilt('Small orchard', 'Ines Hallorane', 39, 40, 50, 'cotton'),
+            $quilt('Wide hours', 'Ines Hallorane', 40, 92, 104, 'wool'),
         ];
     }
 

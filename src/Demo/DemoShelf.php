@@ -10,6 +10,7 @@ use App\Clients\ClientRepository;
 use App\Quilt\Quilt;
 use App\Shelf\Batting\BattingInput;
 use App\Shelf\Batting\BattingShelf;
+use App\Shelf\Batting\ShelfBatting;
 use App\Shelf\Recipes\Recipe;
 use App\Shelf\Recipes\RecipeCards;
 use App\Shelf\Recipes\RecipeInput;
@@ -24,7 +25,7 @@ final readonly class DemoShelf
 {
     /** Kind, width and length in inches, name, whose. */
     private const ROLLS = [
-        ['cotton', 96, 250, 'under the north frame', ''],
+        ['cotton', 96, 300, 'under the north frame', ''],
         ['wool', 90, 84, 'in the tall cupboard', ''],
     ];
     private const PIECES = [
@@ -63,12 +64,23 @@ final readonly class DemoShelf
         if (!isset($quilts['Rain on slate'], $quilts['Paper boats'])) {
             return;
         }
+        $rolls = [];
         foreach (self::ROLLS as $i => $roll) {
-            $this->put($studio, true, $roll, "demo-roll-$i");
+            $rolls[] = $this->put($studio, true, $roll, "demo-roll-$i");
         }
         foreach (self::PIECES as $i => $piece) {
             $this->put($studio, false, $piece, "demo-piece-$i");
         }
+        // Of what was cut for the quilt that is off its frame, a strip is left.
+        $this->shelf->cut(
+            batting: $rolls[0],
+            version: $rolls[0]->version(),
+            over: Length::inches(66),
+            off: Length::inches(50),
+            quilt: null,
+            person: 'Maren Tideloft',
+            key: 'demo-cut',
+        );
         $cones = $this->cones($studio);
         $this->recipe($quilts['Paper boats'], $cones['Fog grey'], $cones['Smoke, for bobbins'], 'two and a half');
         $this->recipe($quilts['Harbour lamps'], $cones['Chalk white'], $cones['Chalk white'], 'two');
@@ -77,14 +89,15 @@ final readonly class DemoShelf
     }
 
     /** @param array{string, int, int, string, string} $thing */
-    private function put(Studio $studio, bool $isRoll, array $thing, string $key): void
+    private function put(Studio $studio, bool $isRoll, array $thing, string $key): ShelfBatting
     {
         [$kind, $width, $length, $name, $whose] = $thing;
         $input = new BattingInput();
         [$input->isRoll, $input->kind, $input->name] = [$isRoll, BattingKind::from($kind), $name];
         [$input->width, $input->length] = [Length::inches($width), Length::inches($length)];
         $input->client = '' === $whose ? null : $this->client($studio, $whose);
-        $this->shelf->put($studio, $input, $key);
+
+        return $this->shelf->put($studio, $input, $key);
     }
 
     private function client(Studio $studio, string $name): ?Client

@@ -12,6 +12,8 @@ use App\Clients\Client;
 use App\Clients\ClientBook;
 use App\Frames\StudioFrame;
 use App\Quilt\Quilt;
+use App\Shelf\Batting\ShelfBatting;
+use App\Shelf\Thread\ShelfThread;
 use Doctrine\DBAL\Connection;
 use Doctrine\DBAL\Exception as DatabaseException;
 use Doctrine\ORM\EntityManagerInterface;
@@ -41,6 +43,13 @@ final readonly class StudioImport
     ];
     /** Point to rows that come later: written once those are there. */
     private const LATER = ['quilt' => ['revision_id', 'carrier_id'], 'shelf_batting' => ['rest_of_id']];
+    private const LOOKED_AT = [
+        Quilt::class,
+        StudioFrame::class,
+        Client::class,
+        ShelfBatting::class,
+        ShelfThread::class,
+    ];
     /** Taken over from the studio's own row. */
     private const OF_THE_STUDIO = ['practice', 'ways', 'words', 'units', 'time_zone', 'lends_pieces'];
     /** Columns that hold the whole number of another table's row. */
@@ -191,6 +200,11 @@ final readonly class StudioImport
                 // An address is of one studio only, and nothing is open that its owner did not open here.
                 [$values['word'], $values['calculates'], $values['listens']] = [null, 0, 0];
             }
+            if ('recipe' === $table && null !== $values['photo_id']) {
+                // A picture that is none was left out above.
+                $values['photo_id'] =
+                    $this->database->fetchOne('SELECT id FROM photo WHERE id = ?', [$values['photo_id']]) ?: null;
+            }
             $this->database->insert($table, $this->quoted($values));
             if ($isCounted) {
                 $new[$old] = (int) $this->database->lastInsertId();
@@ -260,12 +274,20 @@ final readonly class StudioImport
                 $id,
             ]);
         }
+        foreach ($archive->rows('shelf_batting') as $line => $row) {
+            if (null !== ($row['rest_of_id'] ?? null)) {
+                $this->database->executeStatement('UPDATE shelf_batting SET rest_of_id = ? WHERE id = ?', [
+                    $this->number($row['rest_of_id'], $numbers, 'shelf_batting', $line),
+                    $this->number($row['id'] ?? null, $numbers, 'shelf_batting', $line),
+                ]);
+            }
+        }
     }
 
     /** Reads what was written as the pages will: what no page could show does not stay. */
     private function look(Person $owner): void
     {
-        foreach ([Quilt::class, StudioFrame::class, Client::class] as $record) {
+        foreach (self::LOOKED_AT as $record) {
             $all = $this->entities
                 ->createQuery("SELECT r FROM $record r WHERE r.studio = :studio")
                 ->setParameter('studio', $owner->studio()->id(), 'ulid')
@@ -274,6 +296,8 @@ final readonly class StudioImport
                 foreach ($all as $one) {
                     if ($one instanceof StudioFrame) {
                         $one->measures();
+                    } elseif ($one instanceof ShelfThread) {
+                        $one->weight();
                     }
                 }
             } catch (\Throwable $wrong) {

@@ -278,6 +278,11 @@ final class LeavingTest extends StudioTestCase
         $this->row('leader_inspection', ['leader_id' => $leader]);
         $this->row('studio_task', ['frame_id' => $frame]);
         $this->row('lesson', ['frame_id' => $frame, 'kind' => 'drift', 'points' => '[]']);
+        $batting = (new Ulid())->toBinary();
+        $this->row('shelf_batting', ['id' => $batting, 'studio_id' => $studio, 'kind' => 'wool']);
+        $this->row('shelf_cut', ['batting_id' => $batting]);
+        $this->row('shelf_thread', ['studio_id' => $studio]);
+        $this->row('recipe', ['quilt_id' => $quilt->id()->toBinary()]);
         $this->row('run_times', ['run_id' => $run]);
         $this->row('quilt_facts', ['quilt_id' => $quilt->id()->toBinary()]);
         $this->row('queue_pin', ['quilt_id' => $quilt->id()->toBinary()]);

@@ -21,17 +21,26 @@ final readonly class Serving
     /** @return list<ShelfItem> pieces before rolls, with least left over first */
     public function of(Quilt $quilt, Preparation $preparation): array
     {
-        $wanted = $quilt->isLoaded() ? null : $preparation->battingWanted();
-        $kind = BattingKind::tryFrom($quilt->sheet()->text('batting/kind'));
-        if (null === $wanted || null === $kind) {
+        $need = $this->need($quilt, $preparation);
+        if (null === $need) {
             return [];
         }
-        $need = new Need((string) $quilt->id(), $kind, $wanted[0], $wanted[1], (string) $quilt->whose()?->id());
         $items = array_map(
             static fn(ShelfBatting $one): ShelfItem => new ShelfItem($one, $need, $one->forRule()->cut($need)),
             $this->battings->findServing($quilt->studio, $need, self::MOST),
         );
 
         return array_values(array_filter($items, static fn(ShelfItem $item): bool => $item->serves()));
+    }
+
+    /** Null where it has its batting, is on its frame, or its backing is not measured. */
+    public function need(Quilt $quilt, Preparation $preparation): ?Need
+    {
+        $wanted = $quilt->isLoaded() ? null : $preparation->battingWanted();
+        $kind = BattingKind::tryFrom($quilt->sheet()->text('batting/kind'));
+
+        return null === $wanted || null === $kind
+            ? null
+            : new Need((string) $quilt->id(), $kind, $wanted[0], $wanted[1], (string) $quilt->whose()?->id());
     }
 }

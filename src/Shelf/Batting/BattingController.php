@@ -11,9 +11,12 @@ use App\Mail\Post;
 use App\Measure\CurrentUnits;
 use App\Platform\Download;
 use App\Quilt\Loading\Pdf;
+use App\Quilt\Preparations;
+use App\Quilt\Quilt;
 use App\Quilt\QuiltRepository;
 use App\Shelf\Drawing\CutDrawer;
 use App\Shelf\Outlook;
+use App\Shelf\Serving;
 use App\Shelf\ShelfPage;
 use Schwung\Core\Measure\Exception\UnreadableLength;
 use Schwung\Core\Measure\Figure;
@@ -43,6 +46,8 @@ final class BattingController extends AbstractController
         private readonly QuiltRepository $quilts,
         private readonly ClientRepository $clients,
         private readonly CurrentUnits $units,
+        private readonly Serving $serving,
+        private readonly Preparations $preparations,
     ) {}
 
     #[Route('/new', name: 'new', methods: ['GET', 'POST'], priority: 1)]
@@ -68,7 +73,12 @@ final class BattingController extends AbstractController
     {
         $batting = $this->batting($id, $person);
 
-        return $this->shown($batting, $request->query->getString('quilt'), null);
+        return $this->shown(
+            $batting,
+            $this->quilt($request->query->getString('quilt'), $person),
+            null,
+            $request->query->getString('return'),
+        );
     }
 
     #[Route('/{id}/edit', name: 'edit', methods: ['GET', 'POST'])]
@@ -97,17 +107,21 @@ final class BattingController extends AbstractController
     {
         $batting = $this->batting($id, $person);
         $typed = $request->getPayload();
-        $quilt = Ulid::isValid($typed->getString('quilt'))
-            ? $this->quilts->findOneOf($person->studio(), Ulid::fromString($typed->getString('quilt')))
-            : null;
+        $quilt = $this->quilt($typed->getString('quilt'), $person);
+        $return = $typed->getString('return');
         [$over, $off] = [$this->length($typed->getString('over')), $this->length($typed->getString('off'))];
         $key = $typed->getString('key');
         if (null === $over || null === $off) {
-            return $this->shown($batting, (string) $quilt?->id(), [
-                'over' => $typed->getString('over'),
-                'off' => $typed->getString('off'),
-                'fault' => 'This is not a length. Write it like 66 1/2 in or 169 cm.',
-            ]);
+            return $this->shown(
+                $batting,
+                $quilt,
+                [
+                    'over' => $typed->getString('over'),
+                    'off' => $typed->getString('off'),
+                    'fault' => 'This is not a length. Write it like 66 1/2 in or 169 cm.',
+                ],
+                $return,
+            );
         }
         try {
             $cut = $this->shelf->cut(
@@ -120,14 +134,19 @@ final class BattingController extends AbstractController
                 key: Ulid::isValid($key) ? $key : (string) new Ulid(),
             );
         } catch (CutRefused $refused) {
-            return $this->shown($batting, (string) $quilt?->id(), [
-                'over' => $typed->getString('over'),
-                'off' => $typed->getString('off'),
-                'fault' => $refused->getMessage(),
-            ]);
+            return $this->shown(
+                $batting,
+                $quilt,
+                [
+                    'over' => $typed->getString('over'),
+                    'off' => $typed->getString('off'),
+                    'fault' => $refused->getMessage(),
+                ],
+                $return,
+            );
         }
         $this->addFlash('done', $this->told($cut));
-        if (null !== $quilt && 'backing' === $typed->getString('return')) {
+        if (null !== $quilt && 'backing' === $return) {
             return $this->redirectToRoute(
                 'app_quilt_stage',
                 ['id' => $quilt->id(), 'stage' => 'backing'],
@@ -188,11 +207,14 @@ final class BattingController extends AbstractController
     }
 
     /** @param array{over: string, off: string, fault: string}|null $typed what could not be cut */
-    private function shown(ShelfBatting $batting, string $quilt, ?array $typed): Response
+    private function shown(ShelfBatting $batting, ?Quilt $quilt, ?array $typed, string $return = ''): Response
     {
         $plan = $this->page->plan($batting->studio);
         $outlook = $plan?->outlook() ?? new Outlook();
-        $need = $outlook->needs[$quilt] ?? null;
+        $need =
+            null === $quilt
+                ? null
+                : $this->serving->need($quilt, $this->preparations->of($quilt, $this->units->system()));
         $cut = null === $need ? null : $batting->forRule()->cut($need);
         [$over, $off] =
             null === $need || null === $cut
@@ -215,7 +237,8 @@ final class BattingController extends AbstractController
                 'cuts' => $this->battings->findCuts($batting),
                 'plan' => $plan,
                 'outlook' => $outlook,
-                'quilt' => null === $need ? '' : $quilt,
+                'quilt' => null === $need ? null : $quilt,
+                'return' => $return,
                 'serves' => null !== $cut,
                 'over' => $over,
                 'off' => $off,
@@ -256,6 +279,11 @@ final class BattingController extends AbstractController
         return $this->battings->findOneOf($person->studio(), $id) ?? throw $this->createNotFoundException();
     }
 
+    private function quilt(string $id, Person $person): ?Quilt
+    {
+        return Ulid::isValid($id) ? $this->quilts->findOneOf($person->studio(), Ulid::fromString($id)) : null;
+    }
+
     private function length(string $text): ?Length
     {
         try {
@@ -279,6 +307,9 @@ final class BattingController extends AbstractController
             ('' === $cut->for ? '. ' : " for {$cut->for}; it stands with the quilt. ") .
             ([] === $rests
                 ? 'Nothing that is worth a label goes back.'
-                : implode(' and ', $rests) . ' goes back on the shelf: put the label on.');
+                : implode(' and ', $rests) .
+                    (1 === \count($rests)
+                        ? ' goes back on the shelf: put its label on.'
+                        : ' go back on the shelf: put their labels on.'));
     }
 }

@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace App\Shelf\Batting;
 
-use App\Clients\Client;
 use App\Measure\LengthType;
+use App\Shelf\WhoseType;
 use Schwung\Core\Material\BattingKind;
-use Symfony\Bridge\Doctrine\Form\Type\EntityType;
 use Symfony\Component\Form\AbstractType;
 use Symfony\Component\Form\Extension\Core\Type\ChoiceType;
 use Symfony\Component\Form\Extension\Core\Type\DateTimeType;
@@ -53,14 +52,7 @@ final class BattingType extends AbstractType
                 'model_timezone' => 'UTC',
                 'invalid_message' => 'This is no day and hour.',
             ])
-            ->add('client', EntityType::class, [
-                'label' => 'Whose it is',
-                'class' => Client::class,
-                'choices' => $options['clients'],
-                'choice_label' => static fn(Client $client): string => $client->name(),
-                'required' => false,
-                'placeholder' => 'the studio’s',
-            ])
+            ->add('client', WhoseType::class, ['choices' => $options['clients']])
             ->add('name', TextType::class, [
                 'label' => 'What you call it',
                 'required' => false,

@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shelf\Thread;
 
-use App\Clients\Client;
-use Symfony\Bridge\Doctrine\Form\Type\EntityType;
+use App\Shelf\WhoseType;
 use Symfony\Component\Form\AbstractType;
 use Symfony\Component\Form\Extension\Core\Type\ChoiceType;
 use Symfony\Component\Form\Extension\Core\Type\ColorType;
@@ -39,14 +38,7 @@ final class ThreadType extends AbstractType
                 'choices' => array_flip(ThreadInput::MEASURED),
                 'empty_data' => 'm',
             ])
-            ->add('client', EntityType::class, [
-                'label' => 'Whose it is',
-                'class' => Client::class,
-                'choices' => $options['clients'],
-                'choice_label' => static fn(Client $client): string => $client->name(),
-                'required' => false,
-                'placeholder' => 'the studio’s',
-            ]);
+            ->add('client', WhoseType::class, ['choices' => $options['clients']]);
     }
 
     public function configureOptions(OptionsResolver $resolver): void

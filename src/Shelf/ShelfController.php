@@ -6,6 +6,9 @@ namespace App\Shelf;
 
 use App\Account\Person;
 use App\Bench\Plan\BenchPlanRepository;
+use App\Drawing\Picture;
+use App\Quilt\Drawing\CuttingDrawing;
+use App\Shelf\Batting\ShelfBatting;
 use App\Shelf\Batting\ShelfBattingRepository;
 use App\Shelf\Drawing\ShelfDrawer;
 use App\Shelf\Drawing\ThreadDrawer;
@@ -14,12 +17,16 @@ use App\Shelf\Thread\ShelfThread;
 use App\Shelf\Thread\ShelfThreadRepository;
 use Doctrine\ORM\EntityManagerInterface;
 use Schwung\Core\Material\BattingKind;
+use Schwung\Core\Shelf\JoinRule;
+use Schwung\Core\Shelf\Need;
+use Schwung\Core\Shelf\Piece;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
+use Symfony\Component\Uid\Ulid;
 
 /** What lies on the shelf: batting, thread, and what holds cloth to a frame. */
 #[Route('/shelf', name: 'app_shelf_')]
@@ -56,6 +63,9 @@ final class ShelfController extends AbstractController
             'hasMore' => \count($items) > $number * ShelfPage::A_PAGE,
             'picture' => [] === $shown ? null : (new ShelfDrawer())->draw($shown),
             'labels' => $this->labels($all),
+            'together' => ($together = $this->together($all, $outlook, $quilt)),
+            'layout' => $this->layout($together, $outlook->needs[$quilt] ?? null),
+            'key' => new Ulid(),
         ]);
     }
 
@@ -114,6 +124,52 @@ final class ShelfController extends AbstractController
         );
 
         return $this->redirectToRoute('app_shelf_holding', status: Response::HTTP_SEE_OTHER);
+    }
+
+    /**
+     * Pieces that cover a quilt together, where none does alone.
+     *
+     * @param list<ShelfItem> $items
+     *
+     * @return list<ShelfBatting>
+     */
+    private function together(array $items, Outlook $outlook, string $quilt): array
+    {
+        $ids = $outlook->joined[$quilt] ?? [];
+
+        return array_values(
+            array_filter(
+                array_map(static fn(ShelfItem $item): ShelfBatting => $item->batting, $items),
+                static fn(ShelfBatting $one): bool => \in_array((string) $one->id(), $ids, true),
+            ),
+        );
+    }
+
+    /**
+     * How they are butted; null where they do not cover any more.
+     *
+     * @param list<ShelfBatting> $pieces
+     */
+    private function layout(array $pieces, ?Need $need): ?Picture
+    {
+        $joined =
+            null === $need || [] === $pieces
+                ? null
+                : (new JoinRule())->offer(
+                    $need,
+                    array_map(
+                        static fn(ShelfBatting $one): Piece => new Piece(
+                            (string) $one->id(),
+                            $one->kind(),
+                            $one->width(),
+                            $one->length(),
+                            (string) $one->client()?->id(),
+                        ),
+                        $pieces,
+                    ),
+                );
+
+        return null === $joined ? null : (new CuttingDrawing())->ofPieces($joined->layout);
     }
 
     /**

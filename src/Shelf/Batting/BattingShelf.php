@@ -14,6 +14,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Shelf\RestRule;
+use Schwung\Core\Sizing\PieceLayout;
 
 /** Puts batting on the shelf, cuts it, and takes a cut back: each in one transaction. */
 final readonly class BattingShelf
@@ -91,7 +92,7 @@ final readonly class BattingShelf
         string $person,
         string $key,
     ): ShelfCut {
-        return $this->battings->alone($batting, function () use (
+        return $this->battings->alone([$batting], function () use (
             $batting,
             $version,
             $over,
@@ -100,42 +101,93 @@ final readonly class BattingShelf
             $person,
             $key,
         ): ShelfCut {
-            // Labels are counted on by one at a time.
-            $this->entities->lock($batting->studio, LockMode::PESSIMISTIC_WRITE);
             $known = $this->battings->findCutByKey($batting, $key);
             if (null !== $known) {
                 return $known;
             }
-            [$over, $off] = [self::within($over, $batting->width()), self::within($off, $batting->length())];
-            $this->check($batting, $version, $over, $off);
-            $now = $this->clock->now();
-            $for = null === $quilt ? '' : $quilt->title();
-            $cut = new ShelfCut($batting, $quilt, $for, $over, $off, $person, $now, $key);
-            $this->entities->persist($cut);
-            $long = $batting->isRoll() ? $off : $batting->length();
-            $rests = (new RestRule($batting->studio->practice()))->of($batting->width(), $long, $over, $off);
-            $batting->takeOff($cut->length(), $now);
-            foreach ($rests as $i => $rest) {
-                $piece = $this->numbered($batting->studio, "{$cut->id()} $i", $i);
-                $piece->isRestOf($cut, $rest->width, $rest->length);
-                $this->entities->persist($piece);
-            }
-            $this->entities->flush();
+            $cut = $this->book($batting, $version, $over, $off, $quilt, $person, $key);
             if (null !== $quilt) {
-                $this->sheets->change(
-                    $quilt,
-                    static fn(Sheet $sheet): Sheet => self::written($sheet, $batting, $over, $off),
-                );
+                $this->sheets->change($quilt, static fn(Sheet $sheet): Sheet => self::written($sheet, $cut));
             }
 
             return $cut;
         });
     }
 
+    /**
+     * Cuts pieces that cover a quilt together, all of them or none.
+     *
+     * @param list<ShelfBatting> $pieces   as the layout counts them
+     * @param array<int, int>    $versions by the same places, as whoever asks has seen them
+     *
+     * @return list<ShelfCut> from the lead edge down, left before right
+     *
+     * @throws CutRefused where one of them is not any more what was seen
+     */
+    public function join(
+        array $pieces,
+        array $versions,
+        PieceLayout $layout,
+        Quilt $quilt,
+        string $person,
+        string $key,
+    ): array {
+        return $this->battings->alone($pieces, function () use (
+            $pieces,
+            $versions,
+            $layout,
+            $quilt,
+            $person,
+            $key,
+        ): array {
+            $cuts = [];
+            foreach ($layout->pieces as $laid) {
+                $piece = $pieces[$laid->number];
+                [$over, $off] = $laid->turned ? [$laid->along, $laid->across] : [$laid->across, $laid->along];
+                $cuts[] =
+                    $this->battings->findCutByKey($piece, $key) ??
+                    $this->book($piece, $versions[$laid->number] ?? 0, $over, $off, $quilt, $person, $key);
+            }
+            $this->sheets->change($quilt, static fn(Sheet $sheet): Sheet => self::butted($sheet, $cuts));
+
+            return $cuts;
+        });
+    }
+
+    /** Within a transaction that has locked the cloth. */
+    private function book(
+        ShelfBatting $batting,
+        int $version,
+        Length $over,
+        Length $off,
+        ?Quilt $quilt,
+        string $person,
+        string $key,
+    ): ShelfCut {
+        // Labels are counted on by one at a time.
+        $this->entities->lock($batting->studio, LockMode::PESSIMISTIC_WRITE);
+        [$over, $off] = [self::within($over, $batting->width()), self::within($off, $batting->length())];
+        $this->check($batting, $version, $over, $off);
+        $now = $this->clock->now();
+        $cut = new ShelfCut($batting, $quilt, $quilt?->title() ?? '', $over, $off, $person, $now, $key);
+        $this->entities->persist($cut);
+        $long = $batting->isRoll() ? $off : $batting->length();
+        $rests = (new RestRule($batting->studio->practice()))->of($batting->width(), $long, $over, $off);
+        $batting->takeOff($cut->length(), $now);
+        foreach ($rests as $i => $rest) {
+            $piece = $this->numbered($batting->studio, "{$cut->id()} $i", $i);
+            $piece->isRestOf($cut, $rest->width, $rest->length);
+            $this->entities->persist($piece);
+        }
+        $this->entities->flush();
+
+        return $cut;
+    }
+
     /** @throws CutRefused where what it left over is not as it was */
     public function takeBack(ShelfCut $cut): void
     {
-        $this->battings->alone($cut->batting, function () use ($cut): void {
+        $this->battings->alone([$cut->batting], function () use ($cut): void {
             $this->entities->refresh($cut);
             if (null !== $cut->undone()) {
                 return;
@@ -163,7 +215,7 @@ final readonly class BattingShelf
 
     public function change(ShelfBatting $batting, int $version, BattingInput $input): void
     {
-        $this->battings->alone($batting, function () use ($batting, $version, $input): void {
+        $this->battings->alone([$batting], function () use ($batting, $version, $input): void {
             if ($batting->version() !== $version) {
                 throw CutRefused::changed($batting, $this->size($batting));
             }
@@ -233,15 +285,36 @@ final readonly class BattingShelf
     }
 
     /** The batting of a quilt as it was cut for it; what else its sheet says of it stays. */
-    private static function written(Sheet $sheet, ShelfBatting $batting, Length $over, Length $off): Sheet
+    private static function written(Sheet $sheet, ShelfCut $cut): Sheet
     {
+        $batting = $cut->batting;
+
         return $sheet->withAll([
-            'batting/width' => $over->exactText(),
-            'batting/length' => $off->exactText(),
+            'batting/width' => $cut->over()->exactText(),
+            'batting/length' => $cut->off()->exactText(),
             'batting/kind' => $batting->kind()->value,
             'batting/loft' => $batting->loft()?->exactText() ?? '',
             'batting/opened' => $batting->opened()?->format(\DATE_ATOM) ?? '',
             'desk/pieces' => '',
         ]);
+    }
+
+    /**
+     * Of pieces that are butted the first stands for the batting, and all of them beside it.
+     *
+     * @param list<ShelfCut> $cuts
+     */
+    private static function butted(Sheet $sheet, array $cuts): Sheet
+    {
+        return ([] === $cuts ? $sheet : self::written($sheet, $cuts[0]))->with(
+            'desk/pieces',
+            implode(
+                "\n",
+                array_map(
+                    static fn(ShelfCut $cut): string => $cut->over()->exactText() . ' x ' . $cut->off()->exactText(),
+                    $cuts,
+                ),
+            ),
+        );
     }
 }

@@ -176,14 +176,20 @@ final class ShelfBattingRepository extends ServiceEntityRepository
      *
      * @template T
      *
-     * @param \Closure(): T $work
+     * @param list<ShelfBatting> $battings
+     * @param \Closure(): T      $work
      *
      * @return T
      */
-    public function alone(ShelfBatting $batting, \Closure $work): mixed
+    public function alone(array $battings, \Closure $work): mixed
     {
-        return $this->getEntityManager()->wrapInTransaction(function () use ($batting, $work): mixed {
-            $this->getEntityManager()->refresh($batting, LockMode::PESSIMISTIC_WRITE);
+        // In one order, so that two who want the same do not wait for each other.
+        usort($battings, static fn(ShelfBatting $one, ShelfBatting $other): int => $one->id()->compare($other->id()));
+
+        return $this->getEntityManager()->wrapInTransaction(function () use ($battings, $work): mixed {
+            foreach ($battings as $batting) {
+                $this->getEntityManager()->refresh($batting, LockMode::PESSIMISTIC_WRITE);
+            }
 
             return $work();
         });

@@ -268,12 +268,23 @@ final class BattingTest extends ShelfTestCase
 
     public function testWhatIsNotCoveredByOneIsOfferedJoinedAndElseBought(): void
     {
-        $this->wanting();
+        $first = $this->wanting();
         $this->put(73, 50);
         $this->put(42, 73);
         $this->plan();
         self::assertStringContainsString('P1 and P2, butted', $this->open('/shelf')->filter('main')->text());
         self::assertStringNotContainsString('Buy', implode(' ', $this->todos()));
+        $form = $this->open("/shelf?quilt={$first->id()}")
+            ->selectButton('Cut them for Harbour lamps')
+            ->form();
+        $this->browser->submit($form);
+        $page = $this->browser->followRedirect();
+        self::assertStringContainsString('Butted, they cover: 2 pieces, 1 join.', $page->text());
+        self::assertStringContainsString('Piece 1 is laid in with the first pass.', $page->text());
+        self::assertStringContainsString('Piece 2 is laid in with the advance to pass', $page->text());
+        self::assertSame([], $this->here());
+        $this->browser->submit($form);
+        self::assertStringContainsString('do not cover it together any more', $this->browser->followRedirect()->text());
 
         $this->wanting('Second', 'wool');
         $this->put(60, 400, true, BattingKind::Wool);
@@ -294,7 +305,7 @@ final class BattingTest extends ShelfTestCase
         $this->plan();
 
         self::assertMatchesRegularExpression(
-            '/Roll R1 runs out before (Second|Harbour lamps)\./',
+            '/Roll R1 runs out before (Second|Harbour lamps), on (Mon|Tue)/',
             $this->open('/shelf')->text(),
         );
     }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Schwung\Core\Shelf;
 
-use Schwung\Core\Bringing\BindingRule;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Practice\Distance;
 use Schwung\Core\Practice\Practice;
+use Schwung\Core\Sizing\BindingRule;
 
 /**
  * What trimming leaves: a strip over the whole backing at lead and tail, one as long as the quilt at each side, and

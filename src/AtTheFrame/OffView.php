@@ -6,10 +6,10 @@ namespace App\AtTheFrame;
 
 use App\Shelf\Recipes\RecipeRepository;
 use App\Tension\Inquiries;
-use Schwung\Core\Bringing\BindingRule;
 use Schwung\Core\Material\End;
 use Schwung\Core\Shelf\LeftoverRule;
 use Schwung\Core\Shelf\Leftovers;
+use Schwung\Core\Sizing\BindingRule;
 
 /** What is told of a quilt that is off its frame: why it lies as it does, and how it was drawn in. */
 final readonly class OffView

@@ -19,6 +19,8 @@ final readonly class Outlook
      * @param array<string, Length>       $left     of the rolls once all is cut, by their ids
      * @param array<string, string>       $runsOut  the quilt for which a roll does not last, by the roll's id
      * @param array<string, string>       $threads  the colour that does not last, by quilt
+     * @param array<string, string>       $titles   of the quilts that need something
+     * @param array<string, string>       $days     on which they are loaded, like "2027-03-01"; none without a place
      * @param int                         $beyond   needs that are more than are planned
      */
     public function __construct(
@@ -29,6 +31,8 @@ final readonly class Outlook
         public array $runsOut = [],
         public array $threads = [],
         public int $beyond = 0,
+        public array $titles = [],
+        public array $days = [],
     ) {}
 
     public function isToBuy(string $quilt): bool
@@ -62,6 +66,8 @@ final readonly class Outlook
             'runsOut' => $this->runsOut,
             'threads' => $this->threads,
             'beyond' => $this->beyond,
+            'titles' => $this->titles,
+            'days' => $this->days,
         ];
     }
 
@@ -71,7 +77,7 @@ final readonly class Outlook
         if ([] === $record) {
             return new self();
         }
-        /** @var array{needs: array<string, array{string, int, int, string}>, cuts: list<array{string, string, bool, int|null}>, unserved: list<string>, new: float, over: float, proved: bool, joined: array<string, list<string>>, left: array<string, int>, runsOut: array<string, string>, threads: array<string, string>, beyond: int} $record */
+        /** @var array{needs: array<string, array{string, int, int, string}>, cuts: list<array{string, string, bool, int|null}>, unserved: list<string>, new: float, over: float, proved: bool, joined: array<string, list<string>>, left: array<string, int>, runsOut: array<string, string>, threads: array<string, string>, beyond: int, titles: array<string, string>, days: array<string, string>} $record */
         $needs = [];
         foreach ($record['needs'] as $id => [$kind, $across, $along, $of]) {
             $needs[$id] = new Need(
@@ -84,8 +90,8 @@ final readonly class Outlook
         }
 
         return new self(
-            $needs,
-            new Assignment(
+            needs: $needs,
+            assignment: new Assignment(
                 array_map(
                     static fn(array $cut): Cut => new Cut(
                         $cut[0],
@@ -100,11 +106,13 @@ final readonly class Outlook
                 (float) $record['over'],
                 $record['proved'],
             ),
-            $record['joined'],
-            array_map(Length::ofNanometres(...), $record['left']),
-            $record['runsOut'],
-            $record['threads'],
-            $record['beyond'],
+            joined: $record['joined'],
+            left: array_map(Length::ofNanometres(...), $record['left']),
+            runsOut: $record['runsOut'],
+            threads: $record['threads'],
+            beyond: $record['beyond'],
+            titles: $record['titles'],
+            days: $record['days'],
         );
     }
 }

@@ -51,14 +51,27 @@ final readonly class Outlooks
         }
 
         return new Outlook(
-            $byId,
-            $best,
-            $this->joined($byId, $best->unserved, $this->free($pieces, $best->cuts)),
-            (new RunOutRule())->left($best, $rolls),
-            $runsOut,
-            $this->threads($studio, $known, $schedule),
-            \count($all) - \count($needs),
+            needs: $byId,
+            assignment: $best,
+            joined: $this->joined($byId, $best->unserved, $this->free($pieces, $best->cuts)),
+            left: (new RunOutRule())->left($best, $rolls),
+            runsOut: $runsOut,
+            threads: $this->threads($studio, $known, $schedule),
+            beyond: \count($all) - \count($needs),
+            titles: array_map(static fn(Need $need): string => $known->quilts[$need->id]->title(), $byId),
+            days: array_intersect_key($this->days($known, $schedule), $byId),
         );
+    }
+
+    /** @return array<string, string> by quilt */
+    private function days(StudioQueue $known, Schedule $schedule): array
+    {
+        $days = [];
+        foreach ($schedule->placed as $placed) {
+            $days[$placed->job->id] = $known->clock->at($placed->start)->format('Y-m-d');
+        }
+
+        return $days;
     }
 
     /** @return list<Need> in the order in which the quilts are loaded; those without a place come last, by due day */

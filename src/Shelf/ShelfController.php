@@ -35,36 +35,33 @@ final class ShelfController extends AbstractController
     public function __construct(private readonly ShelfPage $page, private readonly BenchPlanRepository $plans) {}
 
     #[Route('', name: 'index', methods: ['GET'])]
-    public function index(#[CurrentUser] Person $person, Request $request): Response
+    public function index(#[CurrentUser] Person $person, Request $request, ShelfBattingRepository $battings): Response
     {
         $studio = $person->studio();
-        $plan = $this->page->plan($studio);
-        $outlook = $plan?->outlook() ?? new Outlook();
+        $found = $this->page->outlook($studio);
+        $outlook = $found ?? new Outlook();
         $quilt = $request->query->getString('quilt');
         $kind = BattingKind::tryFrom($request->query->getString('kind'));
         $number = max(1, $request->query->getInt('page', 1));
-        $all = $this->page->items($studio, $outlook, $quilt);
-        $kind = $outlook->needs[$quilt]->kind ?? $kind;
-        $items = array_values(
-            array_filter($all, static fn(ShelfItem $item): bool => null === $kind || $item->batting->kind() === $kind),
-        );
-        $shown = \array_slice($items, ($number - 1) * ShelfPage::A_PAGE, ShelfPage::A_PAGE);
+        $need = $outlook->needs[$quilt] ?? null;
+        $items = $this->page->items($studio, $kind, $need, $outlook, $number);
+        $shown = \array_slice($items, 0, ShelfPage::A_PAGE);
+        $together = null === $need ? [] : $this->page->together($studio, $need, $outlook);
 
         return $this->render('shelf/index.html.twig', [
-            'plan' => $plan,
-            'state' => $this->plans->state($studio),
+            'isStale' => null === $found || $this->plans->state($studio)->isStale(),
             'outlook' => $outlook,
-            'quilt' => isset($outlook->needs[$quilt]) ? $quilt : '',
-            'kind' => $kind,
+            'quilt' => null === $need ? '' : $quilt,
+            'kind' => $need->kind ?? $kind,
             'kinds' => BattingKind::cases(),
             'items' => $shown,
-            'all' => \count($items),
+            'all' => $battings->countHere($studio, $need->kind ?? $kind),
             'page' => $number,
-            'hasMore' => \count($items) > $number * ShelfPage::A_PAGE,
+            'hasMore' => \count($items) > ShelfPage::A_PAGE,
             'picture' => [] === $shown ? null : (new ShelfDrawer())->draw($shown),
-            'labels' => $this->labels($all),
-            'together' => ($together = $this->together($all, $outlook, $quilt)),
-            'layout' => $this->layout($together, $outlook->needs[$quilt] ?? null),
+            'labels' => $this->page->labels($studio, $outlook),
+            'together' => $together,
+            'layout' => $this->layout($together, $need),
             'key' => new Ulid(),
         ]);
     }
@@ -127,25 +124,6 @@ final class ShelfController extends AbstractController
     }
 
     /**
-     * Pieces that cover a quilt together, where none does alone.
-     *
-     * @param list<ShelfItem> $items
-     *
-     * @return list<ShelfBatting>
-     */
-    private function together(array $items, Outlook $outlook, string $quilt): array
-    {
-        $ids = $outlook->joined[$quilt] ?? [];
-
-        return array_values(
-            array_filter(
-                array_map(static fn(ShelfItem $item): ShelfBatting => $item->batting, $items),
-                static fn(ShelfBatting $one): bool => \in_array((string) $one->id(), $ids, true),
-            ),
-        );
-    }
-
-    /**
      * How they are butted; null where they do not cover any more.
      *
      * @param list<ShelfBatting> $pieces
@@ -170,20 +148,5 @@ final class ShelfController extends AbstractController
                 );
 
         return null === $joined ? null : (new CuttingDrawing())->ofPieces($joined->layout);
-    }
-
-    /**
-     * @param list<ShelfItem> $items
-     *
-     * @return array<string, string> by id
-     */
-    private function labels(array $items): array
-    {
-        $labels = [];
-        foreach ($items as $item) {
-            $labels[(string) $item->batting->id()] = $item->batting->label();
-        }
-
-        return $labels;
     }
 }

@@ -6,12 +6,12 @@ namespace App\Shelf;
 
 use App\Account\Studio;
 use App\Bench\Plan\BenchPlanRepository;
-use App\Bench\Plan\PlanRead;
 use App\Shelf\Batting\ShelfBatting;
 use App\Shelf\Batting\ShelfBattingRepository;
+use Schwung\Core\Material\BattingKind;
 use Schwung\Core\Shelf\Need;
 
-/** Gathers what the shelf's page shows, and lays a waiting quilt over it. */
+/** Gathers what the shelf's page shows, and lays a waiting quilt over it; a thousand pieces are never read for it. */
 final readonly class ShelfPage
 {
     public const A_PAGE = 40;
@@ -19,61 +19,83 @@ final readonly class ShelfPage
     public function __construct(private ShelfBattingRepository $battings, private BenchPlanRepository $plans) {}
 
     /** Null while no queue was worked out. */
-    public function plan(Studio $studio): ?PlanRead
+    public function outlook(Studio $studio): ?Outlook
     {
-        $plan = $this->plans->of($studio)->plan();
-
-        return [] === $plan ? null : new PlanRead($plan, $studio->timeZone());
+        return $this->plans->findOutlook($studio);
     }
 
     /**
-     * @return list<ShelfItem> rolls first; with a quilt laid over it: what is meant for it, then what serves it, with
-     *                         least left over
+     * A page of what lies here: the studio's own before what is a client's, rolls first. With a quilt laid over it: what
+     * is meant for it, then what serves it with least left over, then what else there is of its kind.
+     *
+     * @return list<ShelfItem> one more than a page where there are more
      */
-    public function items(Studio $studio, Outlook $outlook, string $quilt): array
+    public function items(Studio $studio, ?BattingKind $kind, ?Need $need, Outlook $outlook, int $page): array
     {
-        $need = $outlook->needs[$quilt] ?? null;
-        $meant = array_flip([
-            ...$outlook->joined[$quilt] ?? [],
-            ...null === ($cut = $outlook->assignment->of($quilt)) ? [] : [$cut->from],
-        ]);
-        $items = array_map(
-            static fn(ShelfBatting $batting): ShelfItem => new ShelfItem(
-                $batting,
+        $first = null === $need ? [] : $this->serving($studio, $need, $outlook);
+        $from = ($page - 1) * self::A_PAGE;
+        $rest = array_map(
+            static fn(ShelfBatting $one): ShelfItem => new ShelfItem(
+                $one,
                 $need,
-                null === $need ? null : $batting->forRule()->cut($need),
-                isset($meant[(string) $batting->id()]),
+                $need ? $one->forRule()->cut($need) : null,
             ),
-            $this->battings->findHere($studio),
+            $this->battings->findPage(
+                $studio,
+                $need->kind ?? $kind,
+                array_map(static fn(ShelfItem $item): ShelfBatting => $item->batting, $first),
+                max(0, $from - \count($first)),
+                1 + self::A_PAGE - max(0, \count($first) - $from),
+            ),
         );
-        // What is a client's lies apart, after the studio's own.
+
+        return [...\array_slice($first, $from), ...$rest];
+    }
+
+    /** @return list<ShelfBatting> pieces that are meant to cover a quilt together */
+    public function together(Studio $studio, Need $need, Outlook $outlook): array
+    {
+        return $this->battings->findAmong($studio, $outlook->joined[$need->id] ?? []);
+    }
+
+    /** @return array<string, string> labels of what is meant for anybody, by id */
+    public function labels(Studio $studio, Outlook $outlook): array
+    {
+        $ids = array_keys($outlook->runsOut);
+        foreach ($outlook->assignment->cuts as $cut) {
+            $ids[] = $cut->from;
+        }
+
+        return $this->battings->findLabels($studio, array_merge($ids, ...array_values($outlook->joined)));
+    }
+
+    /** @return list<ShelfItem> at most a page */
+    private function serving(Studio $studio, Need $need, Outlook $outlook): array
+    {
+        $meant = [
+            ...$outlook->joined[$need->id] ?? [],
+            ...null === ($cut = $outlook->assignment->of($need->id)) ? [] : [$cut->from],
+        ];
+        $items = [];
+        foreach (
+            [
+                ...$this->battings->findAmong($studio, $meant),
+                ...$this->battings->findServing($studio, $need, self::A_PAGE - \count($meant)),
+            ]
+            as $one
+        ) {
+            $id = (string) $one->id();
+            $items[$id] ??= new ShelfItem($one, $need, $one->forRule()->cut($need), \in_array($id, $meant, true));
+        }
         usort(
             $items,
-            static fn(ShelfItem $one, ShelfItem $other): int => $one->batting->client()?->name() <=>
-                $other->batting->client()?->name(),
+            static fn(ShelfItem $one, ShelfItem $other): int => [
+                $other->isPlanned,
+                $one->batting->isRoll(),
+                $one->cost(),
+                $one->batting->number,
+            ] <=> [$one->isPlanned, $other->batting->isRoll(), $other->cost(), $other->batting->number],
         );
-
-        return self::inOrder($items, $need);
-    }
-
-    /**
-     * @param list<ShelfItem> $items
-     *
-     * @return list<ShelfItem>
-     */
-    private static function inOrder(array $items, ?Need $need): array
-    {
-        if (null !== $need) {
-            usort(
-                $items,
-                static fn(ShelfItem $one, ShelfItem $other): int => [
-                    $other->isPlanned,
-                    $other->serves(),
-                    $one->batting->isRoll(),
-                    $one->cost(),
-                ] <=> [$one->isPlanned, $one->serves(), $other->batting->isRoll(), $other->cost()],
-            );
-        }
 
         return $items;
     }

@@ -6,6 +6,7 @@ namespace App\Bench\Plan;
 
 use App\Account\Studio;
 use App\Platform\KeepsRecords;
+use App\Shelf\Outlook;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\DBAL\ParameterType;
 use Doctrine\Persistence\ManagerRegistry;
@@ -50,6 +51,22 @@ final class BenchPlanRepository extends ServiceEntityRepository
         );
 
         return 1 === $this->notPlanned($studio);
+    }
+
+    /** What of the shelf was worked out with the queue; null before the first time. Nothing else of the plan is read. */
+    public function findOutlook(Studio $studio): ?Outlook
+    {
+        $text = $this->getEntityManager()
+            ->getConnection()
+            ->fetchOne(
+                "SELECT JSON_EXTRACT(plan, '$.shelf') FROM bench_plan WHERE studio_id = ?",
+                [$studio->id()->toBinary()],
+                [ParameterType::BINARY],
+            );
+        $record = \is_string($text) ? json_decode($text, true) : null;
+
+        /** @var array<string, mixed>|null $record */
+        return \is_array($record) ? Outlook::fromArray($record) : null;
     }
 
     /** Without the plan itself, which is large. */

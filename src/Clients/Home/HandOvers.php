@@ -13,11 +13,11 @@ use App\Clients\Bag\SheetMark;
 use App\Clients\Wishes;
 use App\Quilt\Preparations;
 use App\Quilt\Quilt;
-use Schwung\Core\Bringing\BindingRule;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Measure\UnitSystem;
+use Schwung\Core\Sizing\BindingRule;
 
 /** Makes the hand-over list of what was marked, what came and what is left over. */
 final readonly class HandOvers

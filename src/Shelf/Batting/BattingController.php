@@ -209,8 +209,7 @@ final class BattingController extends AbstractController
     /** @param array{over: string, off: string, fault: string}|null $typed what could not be cut */
     private function shown(ShelfBatting $batting, ?Quilt $quilt, ?array $typed, string $return = ''): Response
     {
-        $plan = $this->page->plan($batting->studio);
-        $outlook = $plan?->outlook() ?? new Outlook();
+        $outlook = $this->page->outlook($batting->studio) ?? new Outlook();
         $need =
             null === $quilt
                 ? null
@@ -235,7 +234,6 @@ final class BattingController extends AbstractController
             [
                 'batting' => $batting,
                 'cuts' => $this->battings->findCuts($batting),
-                'plan' => $plan,
                 'outlook' => $outlook,
                 'quilt' => null === $need ? null : $quilt,
                 'return' => $return,

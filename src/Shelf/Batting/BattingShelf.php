@@ -169,7 +169,16 @@ final readonly class BattingShelf
         [$over, $off] = [self::within($over, $batting->width()), self::within($off, $batting->length())];
         $this->check($batting, $version, $over, $off);
         $now = $this->clock->now();
-        $cut = new ShelfCut($batting, $quilt, $quilt?->title() ?? '', $over, $off, $person, $now, $key);
+        $cut = new ShelfCut(
+            batting: $batting,
+            quilt: $quilt,
+            for: $quilt?->title() ?? '',
+            over: $over,
+            off: $off,
+            person: $person,
+            made: $now,
+            entryKey: $key,
+        );
         $this->entities->persist($cut);
         $long = $batting->isRoll() ? $off : $batting->length();
         $rests = (new RestRule($batting->studio->practice()))->of($batting->width(), $long, $over, $off);

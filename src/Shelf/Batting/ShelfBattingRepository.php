@@ -10,6 +10,7 @@ use App\Quilt\Quilt;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\DBAL\LockMode;
 use Doctrine\Persistence\ManagerRegistry;
+use Schwung\Core\Material\BattingKind;
 use Schwung\Core\Shelf\Need;
 use Schwung\Core\Shelf\Piece;
 use Schwung\Core\Shelf\Roll;
@@ -64,6 +65,67 @@ final class ShelfBattingRepository extends ServiceEntityRepository
         return $found;
     }
 
+    /**
+     * A part of what lies here: the studio's own before what is a client's, rolls before pieces.
+     *
+     * @param list<ShelfBatting> $without
+     *
+     * @return list<ShelfBatting>
+     */
+    public function findPage(Studio $studio, ?BattingKind $kind, array $without, int $from, int $most): array
+    {
+        $query = $this->createQueryBuilder('b')
+            ->leftJoin('b.client', 'c')
+            ->addSelect('c')
+            ->where('b.studio = :studio AND b.gone IS NULL')
+            ->setParameter('studio', $studio->id(), 'ulid')
+            ->orderBy('c.name')
+            ->addOrderBy('b.isRoll', 'DESC')
+            ->addOrderBy('b.kind')
+            ->addOrderBy('b.number')
+            ->setFirstResult($from)
+            ->setMaxResults(max(1, $most));
+        if (null !== $kind) {
+            $query->andWhere('b.kind = :kind')->setParameter('kind', $kind->value);
+        }
+        if ([] !== $without) {
+            $query
+                ->andWhere('b.number NOT IN (:without)')
+                ->setParameter('without', array_map(static fn(ShelfBatting $one): int => $one->number, $without));
+        }
+        /** @var list<ShelfBatting> $found */
+        $found = $query->getQuery()->getResult();
+
+        return $found;
+    }
+
+    /**
+     * @param list<string> $ids
+     *
+     * @return list<ShelfBatting> those of them that still lie here
+     */
+    public function findAmong(Studio $studio, array $ids): array
+    {
+        return [] === $ids
+            ? []
+            : $this->findBy(['studio' => $studio, 'gone' => null, 'id' => $ids], ['number' => 'ASC'], self::MOST);
+    }
+
+    /**
+     * @param list<string> $ids
+     *
+     * @return array<string, string> label by id, of those that still lie here
+     */
+    public function findLabels(Studio $studio, array $ids): array
+    {
+        $labels = [];
+        foreach ($this->findAmong($studio, $ids) as $one) {
+            $labels[(string) $one->id()] = $one->label();
+        }
+
+        return $labels;
+    }
+
     /** @return array{list<Roll>, list<Piece>} what lies on the shelf, for the rules */
     public function findForRules(Studio $studio): array
     {
@@ -86,9 +148,9 @@ final class ShelfBattingRepository extends ServiceEntityRepository
         return $this->findBy(['studio' => $studio, 'gone' => null], ['number' => 'DESC'], $most);
     }
 
-    public function countHere(Studio $studio): int
+    public function countHere(Studio $studio, ?BattingKind $kind = null): int
     {
-        return $this->count(['studio' => $studio, 'gone' => null]);
+        return $this->count(['studio' => $studio, 'gone' => null, ...null === $kind ? [] : ['kind' => $kind]]);
     }
 
     /** @return list<ShelfBatting> that cover a need, the smallest pieces first, then rolls */

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Schwung\Core\Bringing;
+namespace Schwung\Core\Sizing;
 
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;

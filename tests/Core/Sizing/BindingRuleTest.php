@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Bringing;
+namespace Tests\Core\Sizing;
 
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\TestCase;
-use Schwung\Core\Bringing\BindingRule;
 use Schwung\Core\Measure\Length;
+use Schwung\Core\Sizing\BindingRule;
 
 #[CoversClass(BindingRule::class)]
 final class BindingRuleTest extends TestCase

@@ -27,6 +27,8 @@ final class Version20261129000000 extends AbstractMigration
         $this->addSql('ALTER TABLE recipe ADD CONSTRAINT FK_DA88B137B5EC5EDC FOREIGN KEY (quilt_id) REFERENCES quilt (id) ON DELETE CASCADE');
         $this->addSql('ALTER TABLE shelf_thread ADD CONSTRAINT FK_C7482D019EB6921 FOREIGN KEY (client_id) REFERENCES client (id) ON DELETE CASCADE');
         $this->addSql('ALTER TABLE shelf_thread ADD CONSTRAINT FK_C7482D0446F285F FOREIGN KEY (studio_id) REFERENCES studio (id) ON DELETE CASCADE');
+        $this->addSql("ALTER TABLE bench_plan ADD shelf JSON DEFAULT '{}' NOT NULL");
+        $this->addSql('ALTER TABLE bench_plan ALTER shelf DROP DEFAULT');
         $this->addSql("ALTER TABLE run ADD hanging JSON DEFAULT '[]' NOT NULL");
         $this->addSql('ALTER TABLE run ALTER hanging DROP DEFAULT');
         $this->addSql('ALTER TABLE studio ADD lends_pieces TINYINT DEFAULT 0 NOT NULL');
@@ -35,6 +37,7 @@ final class Version20261129000000 extends AbstractMigration
 
     public function down(Schema $schema): void
     {
+        $this->addSql('ALTER TABLE bench_plan DROP shelf');
         $this->addSql('ALTER TABLE quilt DROP bobbin_tex');
         $this->addSql('ALTER TABLE studio DROP lends_pieces');
         $this->addSql('ALTER TABLE run DROP hanging');

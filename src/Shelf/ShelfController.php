@@ -38,26 +38,26 @@ final class ShelfController extends AbstractController
     public function index(#[CurrentUser] Person $person, Request $request, ShelfBattingRepository $battings): Response
     {
         $studio = $person->studio();
-        $found = $this->page->outlook($studio);
+        [$found, $isStale] = $this->plans->findOutlook($studio);
         $outlook = $found ?? new Outlook();
         $quilt = $request->query->getString('quilt');
         $kind = BattingKind::tryFrom($request->query->getString('kind'));
         $number = max(1, $request->query->getInt('page', 1));
         $need = $outlook->needs[$quilt] ?? null;
         $items = $this->page->items($studio, $kind, $need, $outlook, $number);
-        $shown = \array_slice($items, 0, ShelfPage::A_PAGE);
+        [$shown, $hasMore] = [\array_slice($items, 0, ShelfPage::A_PAGE), \count($items) > ShelfPage::A_PAGE];
         $together = null === $need ? [] : $this->page->together($studio, $need, $outlook);
 
         return $this->render('shelf/index.html.twig', [
-            'isStale' => null === $found || $this->plans->state($studio)->isStale(),
+            'isStale' => null === $found || $isStale,
             'outlook' => $outlook,
             'quilt' => null === $need ? '' : $quilt,
             'kind' => $need->kind ?? $kind,
             'kinds' => BattingKind::cases(),
             'items' => $shown,
-            'all' => $battings->countHere($studio, $need->kind ?? $kind),
+            'all' => $hasMore || $number > 1 ? $battings->countHere($studio, $need->kind ?? $kind) : \count($shown),
             'page' => $number,
-            'hasMore' => \count($items) > ShelfPage::A_PAGE,
+            'hasMore' => $hasMore,
             'picture' => [] === $shown ? null : (new ShelfDrawer())->draw($shown),
             'labels' => $this->page->labels($studio, $outlook),
             'together' => $together,

@@ -14,14 +14,13 @@ use Schwung\Core\Shelf\Need;
 /** Gathers what the shelf's page shows, and lays a waiting quilt over it; a thousand pieces are never read for it. */
 final readonly class ShelfPage
 {
-    public const A_PAGE = 40;
+    public const A_PAGE = 24;
 
     public function __construct(private ShelfBattingRepository $battings, private BenchPlanRepository $plans) {}
 
-    /** Null while no queue was worked out. */
-    public function outlook(Studio $studio): ?Outlook
+    public function outlook(Studio $studio): Outlook
     {
-        return $this->plans->findOutlook($studio);
+        return $this->plans->findOutlook($studio)[0] ?? new Outlook();
     }
 
     /**

@@ -16,6 +16,10 @@ class BenchPlan
     #[ORM\Column(type: Types::JSON)]
     private array $plan = [];
 
+    /** @var array<string, mixed> what of the shelf is meant for whom, once more: the shelf's page reads nothing else */
+    #[ORM\Column(type: Types::JSON)]
+    private array $shelf = []; // @phpstan-ignore property.onlyWritten (read by itself, past the entity)
+
     /** @var array<string, array{float, float, int}> factor, spread and steps, by the words of StepKind */
     #[ORM\Column(type: Types::JSON)]
     private array $factors = [];
@@ -57,6 +61,9 @@ class BenchPlan
      */
     public function work(array $plan, string $calendar, int $planned, \DateTimeImmutable $now): void
     {
+        /** @var array<string, mixed> $shelf as Planning wrote it */
+        $shelf = $plan['shelf'] ?? [];
+        $this->shelf = $shelf;
         [$this->plan, $this->calendar, $this->planned, $this->worked] = [$plan, $calendar, $planned, $now];
     }
 

@@ -43,8 +43,8 @@ final class BenchPlanRepository extends ServiceEntityRepository
         $connection = $this->getEntityManager()->getConnection();
         $id = $studio->toBinary();
         $connection->executeStatement(
-            "INSERT INTO bench_plan (studio_id, plan, factors, forgotten, calendar, changes)
-                SELECT id, '[]', '[]', '[]', '', 1 FROM studio WHERE id = ?
+            "INSERT INTO bench_plan (studio_id, plan, shelf, factors, forgotten, calendar, changes)
+                SELECT id, '[]', '[]', '[]', '[]', '', 1 FROM studio WHERE id = ?
                 ON DUPLICATE KEY UPDATE changes = changes + 1",
             [$id],
             [ParameterType::BINARY],
@@ -53,20 +53,29 @@ final class BenchPlanRepository extends ServiceEntityRepository
         return 1 === $this->notPlanned($studio);
     }
 
-    /** What of the shelf was worked out with the queue; null before the first time. Nothing else of the plan is read. */
-    public function findOutlook(Studio $studio): ?Outlook
+    /**
+     * What of the shelf was worked out with the queue, null before the first time, and whether anything has changed since.
+     * Nothing else of the plan is read.
+     *
+     * @return array{Outlook|null, bool}
+     */
+    public function findOutlook(Studio $studio): array
     {
-        $text = $this->getEntityManager()
+        /** @var array{shelf: string|null, stale: int|string}|false $row */
+        $row = $this->getEntityManager()
             ->getConnection()
-            ->fetchOne(
-                "SELECT JSON_EXTRACT(plan, '$.shelf') FROM bench_plan WHERE studio_id = ?",
+            ->fetchAssociative(
+                'SELECT shelf, changes > planned AS stale FROM bench_plan WHERE studio_id = ?',
                 [$studio->id()->toBinary()],
                 [ParameterType::BINARY],
             );
-        $record = \is_string($text) ? json_decode($text, true) : null;
+        $record = false === $row || null === $row['shelf'] ? null : json_decode($row['shelf'], true);
 
         /** @var array<string, mixed>|null $record */
-        return \is_array($record) ? Outlook::fromArray($record) : null;
+        return [
+            \is_array($record) && [] !== $record ? Outlook::fromArray($record) : null,
+            false === $row || 0 !== (int) $row['stale'],
+        ];
     }
 
     /** Without the plan itself, which is large. */

@@ -15,7 +15,6 @@ use App\Quilt\Preparations;
 use App\Quilt\Quilt;
 use App\Quilt\QuiltRepository;
 use App\Shelf\Drawing\CutDrawer;
-use App\Shelf\Outlook;
 use App\Shelf\Serving;
 use App\Shelf\ShelfPage;
 use Schwung\Core\Measure\Exception\UnreadableLength;
@@ -209,7 +208,7 @@ final class BattingController extends AbstractController
     /** @param array{over: string, off: string, fault: string}|null $typed what could not be cut */
     private function shown(ShelfBatting $batting, ?Quilt $quilt, ?array $typed, string $return = ''): Response
     {
-        $outlook = $this->page->outlook($batting->studio) ?? new Outlook();
+        $outlook = $this->page->outlook($batting->studio);
         $need =
             null === $quilt
                 ? null

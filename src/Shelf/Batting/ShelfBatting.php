@@ -135,7 +135,12 @@ class ShelfBatting
 
     public function label(): string
     {
-        return ($this->isRoll ? 'R' : 'P') . $this->number;
+        return self::labelOf($this->isRoll, $this->number);
+    }
+
+    public static function labelOf(bool $isRoll, int $number): string
+    {
+        return ($isRoll ? 'R' : 'P') . $number;
     }
 
     public function name(): string

@@ -8,6 +8,7 @@ use App\Account\Studio;
 use App\Platform\KeepsRecords;
 use App\Quilt\Quilt;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
+use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\LockMode;
 use Doctrine\Persistence\ManagerRegistry;
 use Schwung\Core\Material\BattingKind;
@@ -118,9 +119,24 @@ final class ShelfBattingRepository extends ServiceEntityRepository
      */
     public function findLabels(Studio $studio, array $ids): array
     {
+        /** @var list<array{id: Ulid, isRoll: bool, number: int}> $rows */
+        $rows =
+            [] === $ids
+                ? []
+                : $this->createQueryBuilder('b')
+                    ->select('b.id, b.isRoll, b.number')
+                    ->where('b.studio = :studio AND b.gone IS NULL AND b.id IN (:ids)')
+                    ->setParameter('studio', $studio->id(), 'ulid')
+                    ->setParameter(
+                        'ids',
+                        array_map(static fn(string $id): string => Ulid::fromString($id)->toBinary(), $ids),
+                        ArrayParameterType::BINARY,
+                    )
+                    ->getQuery()
+                    ->getArrayResult();
         $labels = [];
-        foreach ($this->findAmong($studio, $ids) as $one) {
-            $labels[(string) $one->id()] = $one->label();
+        foreach ($rows as $row) {
+            $labels[(string) $row['id']] = ShelfBatting::labelOf($row['isRoll'], $row['number']);
         }
 
         return $labels;

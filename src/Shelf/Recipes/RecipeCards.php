@@ -31,18 +31,29 @@ final readonly class RecipeCards
 
     public function settle(Recipe $recipe, RecipeInput $input): void
     {
-        $recipe->settle($input, $this->sandwich($recipe->quilt, $input->top)->toArray(), $this->clock->now());
+        $recipe->settle(
+            $input,
+            $this->sandwich($this->preparation($recipe->quilt), $input->top)->toArray(),
+            $this->clock->now(),
+        );
         $recipe->quilt->windBobbins($input->bobbin?->weight()->tex);
         $this->recipes->keep($recipe);
     }
 
+    public function card(Recipe $recipe): RecipeCard
+    {
+        $preparation = $this->preparation($recipe->quilt);
+
+        return new RecipeCard($this->checks($recipe, $preparation), $this->nearest($recipe, $preparation));
+    }
+
     /** @return list<Earlier> the most like it first */
-    public function nearest(Recipe $recipe): array
+    private function nearest(Recipe $recipe, Preparation $preparation): array
     {
         $earlier = $this->recipes->findStitched($recipe->quilt->studio);
         $sandwiches = array_map(static fn(Recipe $one): Sandwich => Sandwich::fromArray($one->sandwich()), $earlier);
         $nearest = (new NearestRule())->nearest(
-            $this->sandwich($recipe->quilt, $recipe->top()),
+            $this->sandwich($preparation, $recipe->top()),
             array_filter($sandwiches, static fn(int $i): bool => $earlier[$i] !== $recipe, \ARRAY_FILTER_USE_KEY),
             self::NEAREST,
         );
@@ -55,7 +66,7 @@ final readonly class RecipeCards
      *
      * @return array<string, ThreadCheck> of the top and of the bobbin; none where no thread is chosen, or nothing planned
      */
-    public function checks(Recipe $recipe): array
+    private function checks(Recipe $recipe, Preparation $preparation): array
     {
         $needed = $this->preparation($recipe->quilt)->setup()?->thread->thread ?? $this->needs->assumed($recipe->quilt);
         $checks = [];
@@ -78,9 +89,9 @@ final readonly class RecipeCards
         return $this->runs->findLatest($quilt)?->off() ?? new OffSheet();
     }
 
-    private function sandwich(Quilt $quilt, ?ShelfThread $thread): Sandwich
+    private function sandwich(Preparation $preparation, ?ShelfThread $thread): Sandwich
     {
-        $known = $this->preparation($quilt)->known;
+        $known = $preparation->known;
         $batting = $known->parts->batting;
 
         return new Sandwich(

@@ -78,8 +78,7 @@ final class RecipeController extends AbstractController
                     $input->topColour,
                     $input->backingColour,
                 ),
-                'checks' => $cards->checks($recipe),
-                'nearest' => $cards->nearest($recipe),
+                'card' => $cards->card($recipe),
             ],
             $form->isSubmitted() ? new Response(status: Response::HTTP_UNPROCESSABLE_ENTITY) : null,
         );

@@ -11,6 +11,7 @@ use App\Quilt\QuiltRepository;
 use App\Shelf\Drawing\ThreadDrawer;
 use App\Shelf\Recipes\Earlier;
 use App\Shelf\Recipes\Recipe;
+use App\Shelf\Recipes\RecipeCard;
 use App\Shelf\Recipes\RecipeCards;
 use App\Shelf\Recipes\RecipeController;
 use App\Shelf\Recipes\RecipeInput;
@@ -30,6 +31,7 @@ use Symfony\Component\Uid\Ulid;
 #[CoversClass(Earlier::class)]
 #[CoversClass(OffView::class)]
 #[CoversClass(Recipe::class)]
+#[CoversClass(RecipeCard::class)]
 #[CoversClass(RecipeCards::class)]
 #[CoversClass(RecipeController::class)]
 #[CoversClass(RecipeInput::class)]

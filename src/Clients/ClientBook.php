@@ -8,6 +8,8 @@ use App\Account\Studio;
 use App\Bench\Plan\QueueChanges;
 use App\Clients\Messages\ClientMessageRepository;
 use App\Public\ProposalRepository;
+use App\Shelf\Batting\ShelfBattingRepository;
+use App\Shelf\Thread\ShelfThreadRepository;
 use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
@@ -24,6 +26,8 @@ final readonly class ClientBook
         private QueueChanges $queue,
         private LockFactory $locks,
         private ClockInterface $clock,
+        private ShelfBattingRepository $battings,
+        private ShelfThreadRepository $threads,
     ) {}
 
     /** Whoever is called so; a new record where nobody is yet. */
@@ -76,6 +80,8 @@ final readonly class ClientBook
         $this->entities->wrapInTransaction(function () use ($kept, $other): void {
             $kept->takeOver($other);
             $this->clients->handOver($other, $kept);
+            $this->battings->handOver($other, $kept);
+            $this->threads->handOver($other, $kept);
             $this->clients->drop($other);
         });
         $this->queue->ask($kept->studio->id());

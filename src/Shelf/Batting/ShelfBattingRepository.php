@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Shelf\Batting;
 
 use App\Account\Studio;
+use App\Clients\Client;
 use App\Platform\KeepsRecords;
 use App\Quilt\Quilt;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
@@ -199,6 +200,16 @@ final class ShelfBattingRepository extends ServiceEntityRepository
         $found = $query->getQuery()->getResult();
 
         return $found;
+    }
+
+    /** What was one client's is another's from now on. */
+    public function handOver(Client $from, Client $to): void
+    {
+        $this->getEntityManager()
+            ->createQuery('UPDATE ' . ShelfBatting::class . ' s SET s.client = :to WHERE s.client = :from')
+            ->setParameter('to', $to->id(), 'ulid')
+            ->setParameter('from', $from->id(), 'ulid')
+            ->execute();
     }
 
     /** For the next label. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Shelf\Thread;
 
 use App\Account\Studio;
+use App\Clients\Client;
 use App\Platform\KeepsRecords;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\DBAL\LockMode;
@@ -37,6 +38,16 @@ final class ShelfThreadRepository extends ServiceEntityRepository
     public function findOneByKey(Studio $studio, string $key): ?ShelfThread
     {
         return $this->findOneBy(['studio' => $studio, 'entryKey' => $key]);
+    }
+
+    /** What was one client's is another's from now on. */
+    public function handOver(Client $from, Client $to): void
+    {
+        $this->getEntityManager()
+            ->createQuery('UPDATE ' . ShelfThread::class . ' s SET s.client = :to WHERE s.client = :from')
+            ->setParameter('to', $to->id(), 'ulid')
+            ->setParameter('from', $from->id(), 'ulid')
+            ->execute();
     }
 
     /** @param \Closure(): void $work with the cone as nobody else can change it meanwhile */

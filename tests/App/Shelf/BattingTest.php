@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\App\Shelf;
 
 use App\Clients\Client;
+use App\Clients\ClientBook;
 use App\Clients\ClientRepository;
 use App\Quilt\QuiltRepository;
 use App\Shelf\Batting\BattingController;
@@ -23,6 +24,7 @@ use App\Shelf\Serving;
 use App\Shelf\ShelfController;
 use App\Shelf\ShelfItem;
 use App\Shelf\ShelfPage;
+use Doctrine\ORM\EntityManagerInterface;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Schwung\Core\Material\BattingKind;
@@ -334,6 +336,17 @@ final class BattingTest extends ShelfTestCase
         );
         self::assertSame(['P1 60×60', 'P2 90×74', 'R4 96×200'], $this->here());
         self::assertStringNotContainsString('On the shelf', $this->browser->followRedirect()->filter('main')->text());
+    }
+
+    public function testWhatIsAClientsStaysTheirsWhenTwoRecordsBecomeOne(): void
+    {
+        $book = $this->service(ClientBook::class);
+        [$kept, $other] = [$book->named($this->owner->studio(), 'O. Marrant'), $book->named($this->owner->studio(), 'Odile')];
+        $piece = $this->put(75, 95, client: $other);
+        $book->merge($kept, $other);
+        $this->service(EntityManagerInterface::class)->clear();
+
+        self::assertSame('O. Marrant', $this->anew($piece)->client()?->name());
     }
 
     public function testAPieceIsFoundByItsLabel(): void

@@ -11,6 +11,7 @@ use App\Shelf\Recipes\ThreadBooking;
 use Psr\Clock\ClockInterface;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\UnitSystem;
+use Schwung\Core\Practice\Purpose;
 use Schwung\Core\Sizing\Contraction;
 
 /** Takes a quilt off its frame: what was seen and measured is kept, and what its load taught is learnt. */
@@ -57,7 +58,9 @@ final readonly class TakingOff
         $this->runs->save();
         $this->teaching->learn($view);
         $this->sightings->note($run, $view, $off, $person);
-        $this->thread->book($quilt, $view->setup->thread->thread);
+        if (!$view->setup->is(Purpose::Basting)) {
+            $this->thread->book($quilt, $view->setup->thread->thread);
+        }
     }
 
     /**

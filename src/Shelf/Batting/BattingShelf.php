@@ -166,6 +166,7 @@ final readonly class BattingShelf
     ): ShelfCut {
         // Labels are counted on by one at a time.
         $this->entities->lock($batting->studio, LockMode::PESSIMISTIC_WRITE);
+        $this->checkQuilt($quilt, $key);
         [$over, $off] = [self::within($over, $batting->width()), self::within($off, $batting->length())];
         $this->check($batting, $version, $over, $off);
         $now = $this->clock->now();
@@ -268,6 +269,21 @@ final readonly class BattingShelf
                 "{$write($batting->width())} wide and {$write($batting->length())} long",
                 "{$write($over)} × {$write($off)}",
             );
+        }
+    }
+
+    /** Two people cannot cut two pieces for one quilt either; what is cut at once has one key. */
+    private function checkQuilt(?Quilt $quilt, string $key): void
+    {
+        if (null === $quilt) {
+            return;
+        }
+        if ($quilt->isLoaded() || $quilt->isFinished()) {
+            throw CutRefused::served($quilt, 'is on its frame already, or was');
+        }
+        $cut = $this->battings->findCutFor($quilt);
+        if (null !== $cut && $key !== $cut->entryKey && '' !== $quilt->sheet()->text('batting/width')) {
+            throw CutRefused::served($quilt, "has its batting already, from {$cut->batting->label()}");
         }
     }
 

@@ -31,6 +31,12 @@ final class CutRefused extends \RuntimeException
         return new self("{$quilt->title()} is on its frame with it, or was: the cut cannot be taken back.");
     }
 
+    /** @param string $why a clause about the quilt, without its full stop */
+    public static function served(Quilt $quilt, string $why): self
+    {
+        return new self("{$quilt->title()} $why. Nothing was cut.");
+    }
+
     public static function nothingBack(ShelfBatting $rest): self
     {
         return new self(

@@ -29,6 +29,7 @@ use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Schwung\Core\Material\BattingKind;
 use Schwung\Core\Measure\Length;
+use Symfony\Component\DomCrawler\Form;
 
 #[CoversClass(BattingController::class)]
 #[CoversClass(BattingInput::class)]
@@ -192,6 +193,22 @@ final class BattingTest extends ShelfTestCase
         );
     }
 
+    public function testOneQuiltIsNotCutForTwice(): void
+    {
+        $quilt = $this->wanting();
+        $this->put(80, 100);
+        $this->put(81, 101);
+        $this->plan();
+        $page = $this->open("/shelf?quilt={$quilt->id()}");
+        $forms = $page->filter('form[action$="/cut"]')->each(static fn($form): Form => $form->form());
+        self::assertCount(2, $forms);
+        array_map($this->browser->submit(...), $forms);
+
+        self::assertResponseStatusCodeSame(422);
+        self::assertSelectorTextContains('main', 'Harbour lamps has its batting already, from P1. Nothing was cut.');
+        self::assertSame(['P2 81×101'], $this->here());
+    }
+
     public function testARollThatGotShorterMeanwhileIsLookedAtAnew(): void
     {
         $roll = $this->put(96, 100, true);
@@ -341,7 +358,10 @@ final class BattingTest extends ShelfTestCase
     public function testWhatIsAClientsStaysTheirsWhenTwoRecordsBecomeOne(): void
     {
         $book = $this->service(ClientBook::class);
-        [$kept, $other] = [$book->named($this->owner->studio(), 'O. Marrant'), $book->named($this->owner->studio(), 'Odile')];
+        [$kept, $other] = [
+            $book->named($this->owner->studio(), 'O. Marrant'),
+            $book->named($this->owner->studio(), 'Odile'),
+        ];
         $piece = $this->put(75, 95, client: $other);
         $book->merge($kept, $other);
         $this->service(EntityManagerInterface::class)->clear();

@@ -81,7 +81,7 @@ final class ShelfBattingRepository extends ServiceEntityRepository
             ->addSelect('c')
             ->where('b.studio = :studio AND b.gone IS NULL')
             ->setParameter('studio', $studio->id(), 'ulid')
-            ->orderBy('c.name')
+            ->orderBy('IDENTITY(b.client)')
             ->addOrderBy('b.isRoll', 'DESC')
             ->addOrderBy('b.kind')
             ->addOrderBy('b.number')

@@ -27,26 +27,6 @@ final readonly class RunOutRule
         return $buy;
     }
 
-    /**
-     * @param list<Roll> $rolls
-     *
-     * @return array<string, Length> by id, what is left of each once all is cut
-     */
-    public function left(Assignment $assignment, array $rolls): array
-    {
-        $left = [];
-        foreach ($rolls as $roll) {
-            $left[$roll->id] = $roll->length;
-        }
-        foreach ($assignment->cuts as $cut) {
-            if (null !== $cut->length) {
-                $left[$cut->from] = $left[$cut->from]->minus($cut->length);
-            }
-        }
-
-        return $left;
-    }
-
     /** @param list<Roll> $rolls */
     private function narrowest(array $rolls, Need $need): ?Roll
     {

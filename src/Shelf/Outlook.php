@@ -16,7 +16,6 @@ final readonly class Outlook
     /**
      * @param array<string, Need>         $needs    by quilt, in the order in which they are loaded
      * @param array<string, list<string>> $joined   pieces that cover together, by quilt
-     * @param array<string, Length>       $left     of the rolls once all is cut, by their ids
      * @param array<string, string>       $runsOut  the quilt for which a roll does not last, by the roll's id
      * @param array<string, string>       $threads  the colour that does not last, by quilt
      * @param array<string, string>       $titles   of the quilts that need something
@@ -27,7 +26,6 @@ final readonly class Outlook
         public array $needs = [],
         public Assignment $assignment = new Assignment([], [], 0.0, 0.0, true),
         public array $joined = [],
-        public array $left = [],
         public array $runsOut = [],
         public array $threads = [],
         public int $beyond = 0,
@@ -62,7 +60,6 @@ final readonly class Outlook
             'over' => $this->assignment->leftOver,
             'proved' => $this->assignment->provedBest,
             'joined' => $this->joined,
-            'left' => array_map(static fn(Length $left): int => $left->nanometres, $this->left),
             'runsOut' => $this->runsOut,
             'threads' => $this->threads,
             'beyond' => $this->beyond,
@@ -77,7 +74,7 @@ final readonly class Outlook
         if ([] === $record) {
             return new self();
         }
-        /** @var array{needs: array<string, array{string, int, int, string}>, cuts: list<array{string, string, bool, int|null}>, unserved: list<string>, new: float, over: float, proved: bool, joined: array<string, list<string>>, left: array<string, int>, runsOut: array<string, string>, threads: array<string, string>, beyond: int, titles: array<string, string>, days: array<string, string>} $record */
+        /** @var array{needs: array<string, array{string, int, int, string}>, cuts: list<array{string, string, bool, int|null}>, unserved: list<string>, new: float, over: float, proved: bool, joined: array<string, list<string>>, runsOut: array<string, string>, threads: array<string, string>, beyond: int, titles: array<string, string>, days: array<string, string>} $record */
         $needs = [];
         foreach ($record['needs'] as $id => [$kind, $across, $along, $of]) {
             $needs[$id] = new Need(
@@ -107,7 +104,6 @@ final readonly class Outlook
                 $record['proved'],
             ),
             joined: $record['joined'],
-            left: array_map(Length::ofNanometres(...), $record['left']),
             runsOut: $record['runsOut'],
             threads: $record['threads'],
             beyond: $record['beyond'],

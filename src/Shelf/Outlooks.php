@@ -14,10 +14,12 @@ use Schwung\Core\Measure\Length;
 use Schwung\Core\Queue\Placed;
 use Schwung\Core\Queue\Schedule;
 use Schwung\Core\Shelf\AssignmentRule;
+use Schwung\Core\Shelf\ConeRule;
+use Schwung\Core\Shelf\Joined;
 use Schwung\Core\Shelf\JoinRule;
 use Schwung\Core\Shelf\Need;
-use Schwung\Core\Shelf\Piece;
 use Schwung\Core\Shelf\RunOutRule;
+use Schwung\Core\Shelf\ThreadTake;
 
 /** Plans what the waiting quilts take from the shelf, in the order in which they go on their frames. */
 final readonly class Outlooks
@@ -53,8 +55,10 @@ final readonly class Outlooks
         return new Outlook(
             needs: $byId,
             assignment: $best,
-            joined: $this->joined($byId, $best->unserved, $this->free($pieces, $best->cuts)),
-            left: (new RunOutRule())->left($best, $rolls),
+            joined: array_map(
+                static fn(Joined $joined): array => $joined->ids(),
+                (new JoinRule())->offerRest($best, $needs, $pieces, self::MOST_JOINED),
+            ),
             runsOut: $runsOut,
             threads: $this->threads($studio, $known, $schedule),
             beyond: \count($all) - \count($needs),
@@ -118,58 +122,18 @@ final readonly class Outlooks
         foreach ($this->recipes->findWaiting($studio) as $recipe) {
             $recipes[(string) $recipe->quilt->id()] = $recipe;
         }
-        [$left, $runOut, $inOrder] = [[], [], $schedule->placed];
+        $inOrder = $schedule->placed;
         usort($inOrder, static fn(Placed $one, Placed $other): int => $one->start <=> $other->start);
+        [$takes, $left, $colours] = [[], [], []];
         foreach ($inOrder as $placed) {
             $recipe = $recipes[$placed->job->id] ?? null;
             foreach (array_filter([$recipe?->top(), $recipe?->bobbin()]) as $cone) {
-                $id = (string) $cone->id();
-                $left[$id] = ($left[$id] ?? $cone->left()->toMillimetres()) - $known->facts[$placed->job->id]->thread;
-                if ($left[$id] < 0) {
-                    $runOut[$placed->job->id] ??= $cone->colour();
-                }
+                [$id, $needed] = [(string) $cone->id(), $known->facts[$placed->job->id]->thread];
+                $takes[] = new ThreadTake($placed->job->id, $id, Length::millimetres($needed));
+                [$left[$id], $colours[$id]] = [$cone->left(), $cone->colour()];
             }
         }
 
-        return $runOut;
-    }
-
-    /**
-     * @param list<Piece>                   $pieces
-     * @param list<\Schwung\Core\Shelf\Cut> $cuts
-     *
-     * @return list<Piece>
-     */
-    private function free(array $pieces, array $cuts): array
-    {
-        $taken = [];
-        foreach ($cuts as $cut) {
-            $taken[$cut->from] = true;
-        }
-
-        return array_values(array_filter($pieces, static fn(Piece $piece): bool => !isset($taken[$piece->id])));
-    }
-
-    /**
-     * @param array<string, Need> $needs
-     * @param list<string>        $unserved
-     * @param list<Piece>         $free
-     *
-     * @return array<string, list<string>>
-     */
-    private function joined(array $needs, array $unserved, array $free): array
-    {
-        $joined = [];
-        foreach (\array_slice($unserved, 0, self::MOST_JOINED) as $id) {
-            $ids = (new JoinRule())->offer($needs[$id], $free)?->ids();
-            if (null !== $ids) {
-                $joined[$id] = $ids;
-                $free = array_values(
-                    array_filter($free, static fn(Piece $piece): bool => !\in_array($piece->id, $ids, true)),
-                );
-            }
-        }
-
-        return $joined;
+        return array_map(static fn(string $cone): string => $colours[$cone], (new ConeRule())->runOut($takes, $left));
     }
 }

@@ -176,10 +176,6 @@ final class AssignmentTest extends TestCase
             ),
         );
         self::assertSame(['Q4'], \array_slice($best->unserved, -1));
-        self::assertEquals(
-            ['wide' => Length::inches(20), 'R1' => Length::inches(20)],
-            (new RunOutRule())->left($best, $rolls),
-        );
     }
 
     public function testTheCommandAddsItsResult(): void

@@ -16,7 +16,9 @@ use Schwung\Core\Material\BattingKind;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Practice\Practice;
 use Schwung\Core\Shelf\AdvanceRule;
+use Schwung\Core\Shelf\Assignment;
 use Schwung\Core\Shelf\AtHandRule;
+use Schwung\Core\Shelf\Cut;
 use Schwung\Core\Shelf\Hanging;
 use Schwung\Core\Shelf\Joined;
 use Schwung\Core\Shelf\JoinRule;
@@ -85,6 +87,38 @@ final class LeftoversTest extends TestCase
         self::assertSame(['upper', 'lower'], $joined?->ids());
         self::assertSame(1, $joined->layout->joins());
         self::assertNull((new JoinRule())->offer($need, [$piece('upper', 72, 45), $piece('lower', 34.5, 71)]));
+    }
+
+    public function testWhoGotNothingIsOfferedWhatIsFreeAndNoPieceTwice(): void
+    {
+        $need = static fn(string $id, float $across, float $along): Need => new Need(
+            $id,
+            BattingKind::Cotton,
+            Length::inches($across),
+            Length::inches($along),
+        );
+        $piece = static fn(string $id, float $width, float $length): Piece => new Piece(
+            $id,
+            BattingKind::Cotton,
+            Length::inches($width),
+            Length::inches($length),
+        );
+        [$served, $first, $second] = [$need('served', 40, 41), $need('first', 70, 80), $need('second', 70, 79)];
+        $pieces = [$piece('whole', 42, 75), $piece('upper', 71, 45), $piece('lower', 36, 71)];
+        $assignment = new Assignment([new Cut('served', 'whole', false, null)], ['first', 'second'], 0, 0, true);
+        $rule = new JoinRule();
+
+        $joined = $rule->offerRest($assignment, [$served, $first, $second], $pieces, 6);
+        self::assertSame(['first'], array_keys($joined));
+        self::assertSame(['upper', 'lower'], $joined['first']->ids());
+        self::assertSame([], $rule->offerRest($assignment, [$served, $first], $pieces, 0));
+        self::assertSame([], $rule->offerRest($assignment, [$served], $pieces, 6));
+        $more = [...$pieces, $piece('upper too', 72, 46), $piece('lower too', 37, 71)];
+        self::assertSame(
+            ['first', 'second'],
+            array_keys($rule->offerRest($assignment, [$served, $first, $second], $more, 6)),
+        );
+        self::assertSame(['first'], array_keys($rule->offerRest($assignment, [$first, $second], $more, 1)));
     }
 
     public function testAPieceIsLaidInWithThePassThatReachesIt(): void

@@ -17,15 +17,19 @@ use Schwung\Core\Material\BattingKind;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Worked;
+use Schwung\Core\Shelf\ConeRule;
 use Schwung\Core\Shelf\Hanging;
 use Schwung\Core\Shelf\NearestRule;
 use Schwung\Core\Shelf\Sandwich;
 use Schwung\Core\Shelf\ThreadCheck;
+use Schwung\Core\Shelf\ThreadTake;
 
+#[CoversClass(ConeRule::class)]
 #[CoversClass(Hanging::class)]
 #[CoversClass(NearestRule::class)]
 #[CoversClass(Sandwich::class)]
 #[CoversClass(ThreadCheck::class)]
+#[CoversClass(ThreadTake::class)]
 final class NearestTest extends TestCase
 {
     #[DataProvider('distances')]
@@ -83,6 +87,25 @@ final class NearestTest extends TestCase
         self::assertTrue($check(60, 40, 100)->isEnough());
         self::assertFalse($check(60, 41, 100)->isEnough());
         self::assertEquals(Length::millimetres(-1), $check(60, 41, 100)->toSpare());
+    }
+
+    public function testAConeRunsOutWithTheQuiltThatFindsTooLittle(): void
+    {
+        $take = static fn(string $quilt, string $cone, int $mm): ThreadTake => new ThreadTake(
+            $quilt,
+            $cone,
+            Length::millimetres($mm),
+        );
+        $left = ['moss' => Length::millimetres(100), 'ink' => Length::millimetres(30)];
+        $takes = [$take('A', 'moss', 60), $take('A', 'ink', 30), $take('B', 'moss', 40), $take('C', 'moss', 1)];
+
+        self::assertSame(['C' => 'moss'], (new ConeRule())->runOut($takes, $left));
+        self::assertSame([], (new ConeRule())->runOut(\array_slice($takes, 0, 3), $left), 'just enough');
+        self::assertSame(
+            ['A' => 'ink'],
+            (new ConeRule())->runOut([$take('A', 'ink', 31), $take('A', 'moss', 101)], $left),
+            'the first is named',
+        );
     }
 
     public function testPiecesOfALengthHangByItAndPointsByTheKindThatIsCounted(): void

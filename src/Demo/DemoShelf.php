@@ -10,6 +10,7 @@ use App\Clients\ClientRepository;
 use App\Quilt\Quilt;
 use App\Shelf\Batting\BattingInput;
 use App\Shelf\Batting\BattingShelf;
+use App\Shelf\Batting\CutAsked;
 use App\Shelf\Batting\ShelfBatting;
 use App\Shelf\Recipes\Recipe;
 use App\Shelf\Recipes\RecipeCards;
@@ -73,13 +74,15 @@ final readonly class DemoShelf
         }
         // Of what was cut for the quilt that is off its frame, a strip is left.
         $this->shelf->cut(
-            batting: $rolls[0],
-            version: $rolls[0]->version(),
-            over: Length::inches(66),
-            off: Length::inches(50),
-            quilt: null,
-            person: 'Maren Tideloft',
-            key: 'demo-cut',
+            $rolls[0],
+            new CutAsked(
+                version: $rolls[0]->version(),
+                over: Length::inches(66),
+                off: Length::inches(50),
+                quilt: null,
+                person: 'Maren Tideloft',
+                key: 'demo-cut',
+            ),
         );
         $cones = $this->cones($studio);
         $this->recipe($quilts['Paper boats'], $cones['Fog grey'], $cones['Smoke, for bobbins'], 'two and a half');

@@ -8,12 +8,8 @@ use App\Account\Person;
 use App\Measure\CurrentUnits;
 use App\Quilt\Preparations;
 use App\Quilt\QuiltRepository;
-use App\Shelf\Batting\BattingShelf;
 use App\Shelf\Batting\CutRefused;
-use App\Shelf\Batting\ShelfBatting;
 use App\Shelf\Batting\ShelfBattingRepository;
-use Schwung\Core\Shelf\JoinRule;
-use Schwung\Core\Shelf\Piece;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -33,45 +29,22 @@ final class JoinController extends AbstractController
         Request $request,
         QuiltRepository $quilts,
         ShelfBattingRepository $battings,
-        BattingShelf $shelf,
         Preparations $preparations,
         CurrentUnits $units,
         Serving $serving,
+        Joining $joining,
     ): Response {
         $quilt = $quilts->findOneOf($person->studio(), $id) ?? throw $this->createNotFoundException();
-        [$pieces, $versions] = [[], []];
+        $versions = [];
         foreach ($request->getPayload()->all('pieces') as $piece => $version) {
-            $found = Ulid::isValid((string) $piece)
-                ? $battings->findOneOf($person->studio(), Ulid::fromString((string) $piece))
-                : null;
-            if (null !== $found && !$found->isRoll()) {
-                [$pieces[], $versions[]] = [$found, is_numeric($version) ? (int) $version : 0];
-            }
-        }
-        $need = $serving->need($quilt, $preparations->of($quilt, $units->system()));
-        $joined =
-            null === $need
-                ? null
-                : (new JoinRule())->offer(
-                    $need,
-                    array_values(
-                        array_filter(
-                            array_map(static fn(ShelfBatting $one): mixed => $one->forRule(), $pieces),
-                            static fn(mixed $one): bool => $one instanceof Piece,
-                        ),
-                    ),
-                );
-        if (null === $joined || \count($joined->pieces) !== \count($pieces)) {
-            $this->addFlash('done', 'Those pieces do not cover it together any more. Nothing was cut.');
-
-            return $this->redirectToRoute('app_shelf_index', ['quilt' => $id], Response::HTTP_SEE_OTHER);
+            $versions[(string) $piece] = is_numeric($version) ? (int) $version : 0;
         }
         $key = $request->getPayload()->getString('key');
         try {
-            $shelf->join(
-                $pieces,
+            $joining->cut(
+                $serving->need($quilt, $preparations->of($quilt, $units->system())),
+                $battings->findPieces($person->studio(), array_map(strval(...), array_keys($versions))),
                 $versions,
-                $joined->layout,
                 $quilt,
                 $person->name(),
                 Ulid::isValid($key) ? $key : (string) new Ulid(),

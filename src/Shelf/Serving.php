@@ -26,7 +26,7 @@ final readonly class Serving
             return [];
         }
         $items = array_map(
-            static fn(ShelfBatting $one): ShelfItem => new ShelfItem($one, $need, $one->forRule()->cut($need)),
+            static fn(ShelfBatting $one): ShelfItem => ShelfItem::under($need, $one),
             $this->battings->findServing($quilt->studio, $need, self::MOST),
         );
 

@@ -6,9 +6,7 @@ namespace App\Shelf;
 
 use App\Account\Person;
 use App\Bench\Plan\BenchPlanRepository;
-use App\Drawing\Picture;
 use App\Quilt\Drawing\CuttingDrawing;
-use App\Shelf\Batting\ShelfBatting;
 use App\Shelf\Batting\ShelfBattingRepository;
 use App\Shelf\Drawing\ShelfDrawer;
 use App\Shelf\Drawing\ThreadDrawer;
@@ -17,9 +15,6 @@ use App\Shelf\Thread\ShelfThread;
 use App\Shelf\Thread\ShelfThreadRepository;
 use Doctrine\ORM\EntityManagerInterface;
 use Schwung\Core\Material\BattingKind;
-use Schwung\Core\Shelf\JoinRule;
-use Schwung\Core\Shelf\Need;
-use Schwung\Core\Shelf\Piece;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -32,7 +27,11 @@ use Symfony\Component\Uid\Ulid;
 #[Route('/shelf', name: 'app_shelf_')]
 final class ShelfController extends AbstractController
 {
-    public function __construct(private readonly ShelfPage $page, private readonly BenchPlanRepository $plans) {}
+    public function __construct(
+        private readonly ShelfPage $page,
+        private readonly BenchPlanRepository $plans,
+        private readonly Joining $joining,
+    ) {}
 
     #[Route('', name: 'index', methods: ['GET'])]
     public function index(#[CurrentUser] Person $person, Request $request, ShelfBattingRepository $battings): Response
@@ -47,6 +46,7 @@ final class ShelfController extends AbstractController
         $items = $this->page->items($studio, $kind, $need, $outlook, $number);
         [$shown, $hasMore] = [\array_slice($items, 0, ShelfPage::A_PAGE), \count($items) > ShelfPage::A_PAGE];
         $together = null === $need ? [] : $this->page->together($studio, $need, $outlook);
+        $joined = $this->joining->offer($need, $together);
 
         return $this->render('shelf/index.html.twig', [
             'isStale' => null === $found || $isStale,
@@ -61,7 +61,7 @@ final class ShelfController extends AbstractController
             'picture' => [] === $shown ? null : (new ShelfDrawer())->draw($shown),
             'labels' => $this->page->labels($studio, $outlook),
             'together' => $together,
-            'layout' => $this->layout($together, $need),
+            'layout' => null === $joined ? null : (new CuttingDrawing())->ofPieces($joined->layout),
             'key' => new Ulid(),
         ]);
     }
@@ -121,32 +121,5 @@ final class ShelfController extends AbstractController
         );
 
         return $this->redirectToRoute('app_shelf_holding', status: Response::HTTP_SEE_OTHER);
-    }
-
-    /**
-     * How they are butted; null where they do not cover any more.
-     *
-     * @param list<ShelfBatting> $pieces
-     */
-    private function layout(array $pieces, ?Need $need): ?Picture
-    {
-        $joined =
-            null === $need || [] === $pieces
-                ? null
-                : (new JoinRule())->offer(
-                    $need,
-                    array_map(
-                        static fn(ShelfBatting $one): Piece => new Piece(
-                            (string) $one->id(),
-                            $one->kind(),
-                            $one->width(),
-                            $one->length(),
-                            (string) $one->client()?->id(),
-                        ),
-                        $pieces,
-                    ),
-                );
-
-        return null === $joined ? null : (new CuttingDrawing())->ofPieces($joined->layout);
     }
 }

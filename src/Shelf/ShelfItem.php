@@ -17,12 +17,18 @@ final readonly class ShelfItem
      * @param Cut|null $cut       null where no quilt is laid over, or it does not serve
      * @param bool     $isPlanned whether it is meant for that quilt
      */
-    public function __construct(
+    private function __construct(
         public ShelfBatting $batting,
-        public ?Need $need = null,
-        public ?Cut $cut = null,
-        public bool $isPlanned = false,
+        private ?Need $need,
+        public ?Cut $cut,
+        public bool $isPlanned,
     ) {}
+
+    /** Laid over by what a quilt needs; by nothing where there is none. */
+    public static function under(?Need $need, ShelfBatting $batting, bool $isPlanned = false): self
+    {
+        return new self($batting, $need, null === $need ? null : $batting->forRule()->cut($need), $isPlanned);
+    }
 
     /** For a form that cuts it: a second click is the same cut. */
     public function key(): string
@@ -35,16 +41,16 @@ final readonly class ShelfItem
         return null !== $this->cut;
     }
 
-    /** Of the part that is cut for the quilt, along the width. */
+    /** Of the part that is cut for the quilt, along the width; null where it does not serve. */
     public function over(): ?Length
     {
-        return true === $this->cut?->turned ? $this->need?->along : $this->need?->across;
+        return null === $this->cut ? null : ($this->cut->turned ? $this->need?->along : $this->need?->across);
     }
 
-    /** Of the part, along the length. */
+    /** Of the part, along the length; null where it does not serve. */
     public function off(): ?Length
     {
-        return true === $this->cut?->turned ? $this->need?->across : $this->need?->along;
+        return null === $this->cut ? null : ($this->cut->turned ? $this->need?->across : $this->need?->along);
     }
 
     /** Square metres that serving costs: of a roll new cloth, of a piece what is left over. */

@@ -34,11 +34,7 @@ final readonly class ShelfPage
         $first = null === $need ? [] : $this->serving($studio, $need, $outlook);
         $from = ($page - 1) * self::A_PAGE;
         $rest = array_map(
-            static fn(ShelfBatting $one): ShelfItem => new ShelfItem(
-                $one,
-                $need,
-                $need ? $one->forRule()->cut($need) : null,
-            ),
+            static fn(ShelfBatting $one): ShelfItem => ShelfItem::under($need, $one),
             $this->battings->findPage(
                 $studio,
                 $need->kind ?? $kind,
@@ -84,7 +80,7 @@ final readonly class ShelfPage
             as $one
         ) {
             $id = (string) $one->id();
-            $items[$id] ??= new ShelfItem($one, $need, $one->forRule()->cut($need), \in_array($id, $meant, true));
+            $items[$id] ??= ShelfItem::under($need, $one, \in_array($id, $meant, true));
         }
         usort(
             $items,

@@ -16,11 +16,11 @@ use App\Quilt\Quilt;
 use App\Quilt\QuiltRepository;
 use App\Shelf\Drawing\CutDrawer;
 use App\Shelf\Serving;
+use App\Shelf\ShelfItem;
 use App\Shelf\ShelfPage;
 use Schwung\Core\Measure\Exception\UnreadableLength;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
-use Schwung\Core\Shelf\RestRule;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\Form\FormError;
 use Symfony\Component\Form\FormInterface;
@@ -124,13 +124,15 @@ final class BattingController extends AbstractController
         }
         try {
             $cut = $this->shelf->cut(
-                batting: $batting,
-                version: $typed->getInt('version'),
-                over: $over,
-                off: $off,
-                quilt: $quilt,
-                person: $person->name(),
-                key: Ulid::isValid($key) ? $key : (string) new Ulid(),
+                $batting,
+                new CutAsked(
+                    version: $typed->getInt('version'),
+                    over: $over,
+                    off: $off,
+                    quilt: $quilt,
+                    person: $person->name(),
+                    key: Ulid::isValid($key) ? $key : (string) new Ulid(),
+                ),
             );
         } catch (CutRefused $refused) {
             return $this->shown(
@@ -213,19 +215,9 @@ final class BattingController extends AbstractController
             null === $quilt
                 ? null
                 : $this->serving->need($quilt, $this->preparations->of($quilt, $this->units->system()));
-        $cut = null === $need ? null : $batting->forRule()->cut($need);
-        [$over, $off] =
-            null === $need || null === $cut
-                ? [null, null]
-                : ($cut->turned
-                    ? [$need->along, $need->across]
-                    : [$need->across, $need->along]);
-        $long = $batting->isRoll() ? $off : $batting->length();
-        $rests =
-            null === $over || null === $off || null === $long
-                ? []
-                : (new RestRule($batting->studio->practice()))->of($batting->width(), $long, $over, $off);
-
+        $item = ShelfItem::under($need, $batting);
+        [$over, $off] = [$item->over(), $item->off()];
+        $rests = null === $over || null === $off ? [] : $batting->restsOf($over, $off);
         $needed = fn(Length $length): string => Figure::needed($length)->writtenBy($this->units->writer());
 
         return $this->render(
@@ -236,7 +228,7 @@ final class BattingController extends AbstractController
                 'outlook' => $outlook,
                 'quilt' => null === $need ? null : $quilt,
                 'return' => $return,
-                'serves' => null !== $cut,
+                'serves' => $item->serves(),
                 'over' => $over,
                 'off' => $off,
                 'rests' => $rests,

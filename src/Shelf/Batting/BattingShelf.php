@@ -13,8 +13,6 @@ use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Schwung\Core\Measure\Length;
-use Schwung\Core\Shelf\RestRule;
-use Schwung\Core\Sizing\PieceLayout;
 
 /** Puts batting on the shelf, cuts it, and takes a cut back: each in one transaction. */
 final readonly class BattingShelf
@@ -33,81 +31,52 @@ final readonly class BattingShelf
     /** A second click with the same key changes nothing. */
     public function put(Studio $studio, BattingInput $input, string $key): ShelfBatting
     {
-        return $this->entities->wrapInTransaction(function () use ($studio, $input, $key): ShelfBatting {
-            $this->entities->lock($studio, LockMode::PESSIMISTIC_WRITE);
-            $known = $this->battings->findOneByKey($studio, $key);
-            if (null !== $known) {
-                return $known;
-            }
-            $batting = $this->numbered($studio, $key);
-            $batting->describe($input);
-            $this->entities->persist($batting);
-            $this->entities->flush();
-
-            return $batting;
-        });
+        return $this->putAll($studio, [$input], $key)[0];
     }
 
     /**
      * All of a list; sent twice it is put there once.
      *
-     * @param list<BattingInput> $inputs
+     * @param non-empty-list<BattingInput> $inputs
      *
-     * @return int how many there are
+     * @return non-empty-list<ShelfBatting> of a list that was sent before the first of it
      */
-    public function putAll(Studio $studio, array $inputs, string $key): int
+    public function putAll(Studio $studio, array $inputs, string $key): array
     {
-        return $this->entities->wrapInTransaction(function () use ($studio, $inputs, $key): int {
+        return $this->entities->wrapInTransaction(function () use ($studio, $inputs, $key): array {
             $this->entities->lock($studio, LockMode::PESSIMISTIC_WRITE);
-            if (null !== $this->battings->findOneByKey($studio, "$key 0")) {
-                return \count($inputs);
+            $known = $this->battings->findOneByKey($studio, "$key 0");
+            if (null !== $known) {
+                return [$known];
             }
             $number = $this->battings->nextNumber($studio);
+            $put = [];
             foreach ($inputs as $i => $input) {
-                $batting = new ShelfBatting($studio, "$key $i", $number + $i, $this->clock->now());
+                $put[] = $batting = new ShelfBatting($studio, "$key $i", $number + $i, $this->clock->now());
                 $batting->describe($input);
                 $this->entities->persist($batting);
             }
             $this->entities->flush();
 
-            return \count($inputs);
+            return $put;
         });
     }
 
     /**
      * Cuts a part out, writes it into the quilt that it is for, and puts back what is worth a label.
      *
-     * @param int    $version of the batting, as whoever asks has seen it
-     * @param Length $over    of the part, along the width
-     * @param Length $off     of the part, along the length
-     *
      * @throws CutRefused where it cannot be cut, or is not any more what was seen
      */
-    public function cut(
-        ShelfBatting $batting,
-        int $version,
-        Length $over,
-        Length $off,
-        ?Quilt $quilt,
-        string $person,
-        string $key,
-    ): ShelfCut {
-        return $this->battings->alone([$batting], function () use (
-            $batting,
-            $version,
-            $over,
-            $off,
-            $quilt,
-            $person,
-            $key,
-        ): ShelfCut {
-            $known = $this->battings->findCutByKey($batting, $key);
+    public function cut(ShelfBatting $batting, CutAsked $asked): ShelfCut
+    {
+        return $this->battings->alone([$batting], function () use ($batting, $asked): ShelfCut {
+            $known = $this->battings->findCutByKey($batting, $asked->key);
             if (null !== $known) {
                 return $known;
             }
-            $cut = $this->book($batting, $version, $over, $off, $quilt, $person, $key);
-            if (null !== $quilt) {
-                $this->sheets->change($quilt, static fn(Sheet $sheet): Sheet => self::written($sheet, $cut));
+            $cut = $this->book($batting, $asked);
+            if (null !== $asked->quilt) {
+                $this->sheets->change($asked->quilt, static fn(Sheet $sheet): Sheet => self::written($sheet, $cut));
             }
 
             return $cut;
@@ -117,75 +86,48 @@ final readonly class BattingShelf
     /**
      * Cuts pieces that cover a quilt together, all of them or none.
      *
-     * @param list<ShelfBatting> $pieces   as the layout counts them
-     * @param array<int, int>    $versions by the same places, as whoever asks has seen them
-     *
-     * @return list<ShelfCut> from the lead edge down, left before right
+     * @param non-empty-list<array{ShelfBatting, CutAsked}> $parts from the lead edge down, left before right
      *
      * @throws CutRefused where one of them is not any more what was seen
      */
-    public function join(
-        array $pieces,
-        array $versions,
-        PieceLayout $layout,
-        Quilt $quilt,
-        string $person,
-        string $key,
-    ): array {
-        return $this->battings->alone($pieces, function () use (
-            $pieces,
-            $versions,
-            $layout,
-            $quilt,
-            $person,
-            $key,
-        ): array {
-            $cuts = [];
-            foreach ($layout->pieces as $laid) {
-                $piece = $pieces[$laid->number];
-                [$over, $off] = $laid->turned ? [$laid->along, $laid->across] : [$laid->across, $laid->along];
-                $cuts[] =
-                    $this->battings->findCutByKey($piece, $key) ??
-                    $this->book($piece, $versions[$laid->number] ?? 0, $over, $off, $quilt, $person, $key);
-            }
+    public function join(array $parts, Quilt $quilt): void
+    {
+        $this->battings->alone(array_column($parts, 0), function () use ($parts, $quilt): void {
+            $cuts = array_map(
+                fn(array $part): ShelfCut => $this->battings->findCutByKey($part[0], $part[1]->key) ??
+                    $this->book(...$part),
+                $parts,
+            );
             $this->sheets->change($quilt, static fn(Sheet $sheet): Sheet => self::butted($sheet, $cuts));
-
-            return $cuts;
         });
     }
 
     /** Within a transaction that has locked the cloth. */
-    private function book(
-        ShelfBatting $batting,
-        int $version,
-        Length $over,
-        Length $off,
-        ?Quilt $quilt,
-        string $person,
-        string $key,
-    ): ShelfCut {
+    private function book(ShelfBatting $batting, CutAsked $asked): ShelfCut
+    {
         // Labels are counted on by one at a time.
         $this->entities->lock($batting->studio, LockMode::PESSIMISTIC_WRITE);
-        $this->checkQuilt($quilt, $key);
-        [$over, $off] = [self::within($over, $batting->width()), self::within($off, $batting->length())];
-        $this->check($batting, $version, $over, $off);
+        $this->checkQuilt($asked->quilt, $asked->key);
+        $over = self::within($asked->over, $batting->width());
+        $off = self::within($asked->off, $batting->length());
+        $this->check($batting, $asked->version, $over, $off);
         $now = $this->clock->now();
         $cut = new ShelfCut(
             batting: $batting,
-            quilt: $quilt,
-            for: $quilt?->title() ?? '',
+            quilt: $asked->quilt,
+            for: $asked->quilt?->title() ?? '',
             over: $over,
             off: $off,
-            person: $person,
+            person: $asked->person,
             made: $now,
-            entryKey: $key,
+            entryKey: $asked->key,
         );
         $this->entities->persist($cut);
-        $long = $batting->isRoll() ? $off : $batting->length();
-        $rests = (new RestRule($batting->studio->practice()))->of($batting->width(), $long, $over, $off);
+        $rests = $batting->restsOf($over, $off);
         $batting->takeOff($cut->length(), $now);
+        $number = $this->battings->nextNumber($batting->studio);
         foreach ($rests as $i => $rest) {
-            $piece = $this->numbered($batting->studio, "{$cut->id()} $i", $i);
+            $piece = new ShelfBatting($batting->studio, "{$cut->id()} $i", $number + $i, $now);
             $piece->isRestOf($cut, $rest->width, $rest->length);
             $this->entities->persist($piece);
         }
@@ -294,19 +236,17 @@ final readonly class BattingShelf
         return "it is {$write($batting->width())} × {$write($batting->length())} now.";
     }
 
-    private function numbered(Studio $studio, string $key, int $after = 0): ShelfBatting
-    {
-        return new ShelfBatting($studio, $key, $after + $this->battings->nextNumber($studio), $this->clock->now());
-    }
-
-    /** What was measured otherwise since stays as it was measured. */
+    /** What was measured otherwise since stays as it was measured; of pieces that were butted all have to be found anew. */
     private static function without(Sheet $sheet, ShelfCut $cut): Sheet
     {
         $isAsCut =
             $sheet->text('batting/width') === $cut->over()->exactText() &&
             $sheet->text('batting/length') === $cut->off()->exactText();
+        $isButted = \in_array(self::line($cut), explode("\n", $sheet->text('desk/pieces')), true);
 
-        return $isAsCut ? $sheet->withAll(['batting/width' => '', 'batting/length' => '']) : $sheet;
+        return $isAsCut || $isButted
+            ? $sheet->withAll(['batting/width' => '', 'batting/length' => '', 'desk/pieces' => ''])
+            : $sheet;
     }
 
     /** The batting of a quilt as it was cut for it; what else its sheet says of it stays. */
@@ -327,19 +267,16 @@ final readonly class BattingShelf
     /**
      * Of pieces that are butted the first stands for the batting, and all of them beside it.
      *
-     * @param list<ShelfCut> $cuts
+     * @param non-empty-list<ShelfCut> $cuts
      */
     private static function butted(Sheet $sheet, array $cuts): Sheet
     {
-        return ([] === $cuts ? $sheet : self::written($sheet, $cuts[0]))->with(
-            'desk/pieces',
-            implode(
-                "\n",
-                array_map(
-                    static fn(ShelfCut $cut): string => $cut->over()->exactText() . ' x ' . $cut->off()->exactText(),
-                    $cuts,
-                ),
-            ),
-        );
+        return self::written($sheet, $cuts[0])->with('desk/pieces', implode("\n", array_map(self::line(...), $cuts)));
+    }
+
+    /** As the sheet lists pieces of batting. */
+    private static function line(ShelfCut $cut): string
+    {
+        return $cut->over()->exactText() . ' x ' . $cut->off()->exactText();
     }
 }

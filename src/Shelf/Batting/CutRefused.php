@@ -37,6 +37,11 @@ final class CutRefused extends \RuntimeException
         return new self("{$quilt->title()} $why. Nothing was cut.");
     }
 
+    public static function notTogether(): self
+    {
+        return new self('Those pieces do not cover it together any more. Nothing was cut.');
+    }
+
     public static function nothingBack(ShelfBatting $rest): self
     {
         return new self(

@@ -11,6 +11,8 @@ use Doctrine\ORM\Mapping as ORM;
 use Schwung\Core\Material\BattingKind;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Shelf\Piece;
+use Schwung\Core\Shelf\Rest;
+use Schwung\Core\Shelf\RestRule;
 use Schwung\Core\Shelf\Roll;
 use Symfony\Bridge\Doctrine\Types\UlidType;
 use Symfony\Component\Uid\Ulid;
@@ -193,11 +195,31 @@ class ShelfBatting
         return $this->restOf;
     }
 
+    /**
+     * What goes back on the shelf when a part is cut out of it.
+     *
+     * @return list<Rest>
+     */
+    public function restsOf(Length $over, Length $off): array
+    {
+        return (new RestRule($this->studio->practice()))->of(
+            $this->width(),
+            $this->isRoll ? $off : $this->length(),
+            $over,
+            $off,
+        );
+    }
+
     public function forRule(): Roll|Piece
     {
-        $class = $this->isRoll ? Roll::class : Piece::class;
+        return $this->isRoll
+            ? new Roll((string) $this->id, $this->kind, $this->width(), $this->length(), (string) $this->client?->id())
+            : $this->asPiece();
+    }
 
-        return new $class(
+    public function asPiece(): Piece
+    {
+        return new Piece(
             (string) $this->id,
             $this->kind,
             $this->width(),

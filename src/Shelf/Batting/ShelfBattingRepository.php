@@ -114,6 +114,21 @@ final class ShelfBattingRepository extends ServiceEntityRepository
     }
 
     /**
+     * @param list<string> $ids whatever they say
+     *
+     * @return list<ShelfBatting> pieces among them that still lie here
+     */
+    public function findPieces(Studio $studio, array $ids): array
+    {
+        return array_values(
+            array_filter(
+                $this->findAmong($studio, array_values(array_filter($ids, Ulid::isValid(...)))),
+                static fn(ShelfBatting $one): bool => !$one->isRoll(),
+            ),
+        );
+    }
+
+    /**
      * @param list<string> $ids
      *
      * @return array<string, string> label by id, of those that still lie here

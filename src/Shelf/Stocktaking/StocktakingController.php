@@ -79,11 +79,15 @@ final class StocktakingController extends AbstractController
         if (\count($inputs) > $room) {
             $faults[] = 'The shelf holds ' . ShelfBattingRepository::MOST . "; there is room for $room more.";
         }
+        if ([] === $inputs && [] === $faults) {
+            $faults[] = 'Nothing stands below the line that names the columns.';
+        }
         if ([] !== $faults) {
             return $this->brought($faults, $typed);
         }
         $key = $request->getPayload()->getString('key');
-        $count = $this->shelf->putAll($studio, $inputs, Ulid::isValid($key) ? $key : (string) new Ulid());
+        $this->shelf->putAll($studio, $inputs, Ulid::isValid($key) ? $key : (string) new Ulid());
+        $count = \count($inputs);
         $this->addFlash('draft', 'shelf-list');
         $this->addFlash('done', 1 === $count ? 'One is on the shelf.' : "$count are on the shelf.");
 

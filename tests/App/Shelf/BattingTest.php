@@ -12,12 +12,15 @@ use App\Shelf\Batting\BattingController;
 use App\Shelf\Batting\BattingInput;
 use App\Shelf\Batting\BattingShelf;
 use App\Shelf\Batting\BattingType;
+use App\Shelf\Batting\CutAsked;
 use App\Shelf\Batting\CutRefused;
 use App\Shelf\Batting\ShelfBatting;
 use App\Shelf\Batting\ShelfBattingRepository;
 use App\Shelf\Batting\ShelfCut;
 use App\Shelf\Drawing\CutDrawer;
 use App\Shelf\Drawing\ShelfDrawer;
+use App\Shelf\JoinController;
+use App\Shelf\Joining;
 use App\Shelf\Outlook;
 use App\Shelf\Outlooks;
 use App\Shelf\Serving;
@@ -36,7 +39,10 @@ use Symfony\Component\DomCrawler\Form;
 #[CoversClass(BattingShelf::class)]
 #[CoversClass(BattingType::class)]
 #[CoversClass(CutDrawer::class)]
+#[CoversClass(CutAsked::class)]
 #[CoversClass(CutRefused::class)]
+#[CoversClass(JoinController::class)]
+#[CoversClass(Joining::class)]
 #[CoversClass(Outlook::class)]
 #[CoversClass(Outlooks::class)]
 #[CoversClass(Serving::class)]
@@ -152,13 +158,15 @@ final class BattingTest extends ShelfTestCase
         $piece = $this->put(110, 130);
         $shelf = $this->service(BattingShelf::class);
         $cut = $shelf->cut(
-            batting: $piece,
-            version: 1,
-            over: Length::inches(72),
-            off: Length::inches(90),
-            quilt: null,
-            person: 'Maren',
-            key: 'one',
+            $piece,
+            new CutAsked(
+                version: 1,
+                over: Length::inches(72),
+                off: Length::inches(90),
+                quilt: null,
+                person: 'Maren',
+                key: 'one',
+            ),
         );
         $shelf->leave($this->service(ShelfBattingRepository::class)->findRests($cut)[0]);
         $page = $this->open("/shelf/batting/{$piece->id()}");
@@ -304,6 +312,15 @@ final class BattingTest extends ShelfTestCase
         self::assertSame([], $this->here());
         $this->browser->submit($form);
         self::assertStringContainsString('do not cover it together any more', $this->browser->followRedirect()->text());
+        $taken = $this->service(ShelfBattingRepository::class)->findOneByNumber($this->ownerAnew()->studio(), 2);
+        $this->browser->submit(
+            $this->open("/shelf/batting/{$taken?->id()}")
+                ->selectButton('Take it back')
+                ->form(),
+        );
+        $sheet = $this->service(QuiltRepository::class)->find($first->id())?->sheet();
+        self::assertSame(['', ''], [$sheet?->text('batting/width'), $sheet?->text('desk/pieces')]);
+        self::assertSame(['P2 42×73'], $this->here());
 
         $this->wanting('Second', 'wool');
         $this->put(60, 400, true, BattingKind::Wool);

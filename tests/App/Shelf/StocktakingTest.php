@@ -129,6 +129,7 @@ final class StocktakingTest extends ShelfTestCase
     /** @return iterable<string, array{list<string>, string}> */
     public static function noLists(): iterable
     {
+        yield 'only its columns' => [['width,length'], 'Nothing stands below the line'];
         yield 'empty' => [[''], 'Choose a file, or write the list'];
         yield 'without its columns' => [['breadth,length', '1,2'], 'here is no width.'];
         yield 'too long' => [['width,length', ...array_fill(0, 2001, '40,60')], 'These are 2001 lines; up to 2000'];

@@ -276,6 +276,13 @@ final class Preparation
         });
     }
 
+    /** Whether no batting is there, or what is there is short and no pieces make up for it. */
+    public function lacksBatting(): bool
+    {
+        return null === $this->known->parts->batting ||
+            (BattingState::Short === $this->ofBacking()?->batting?->state && null === $this->pieces());
+    }
+
     /**
      * What batting the loaded top needs, across and along, where none is there that covers.
      *
@@ -285,10 +292,7 @@ final class Preparation
     {
         return $this->once(__FUNCTION__, function (): ?array {
             $plan = $this->ofBacking();
-            $isThere =
-                null !== $this->known->parts->batting &&
-                (BattingState::Short !== $plan?->batting?->state || null !== $this->pieces());
-            if (null === $plan || $isThere) {
+            if (null === $plan || !$this->lacksBatting()) {
                 return null;
             }
             [$rule, $job] = [new BattingRule($this->known->practice), $plan->job];
@@ -307,24 +311,20 @@ final class Preparation
      */
     public function pieceAdvances(): array
     {
-        [$layout, $winding, $needed] = [$this->pieces(), $this->winding(), $this->kept()?->batting];
-        if (null === $layout || null === $winding || null === $needed) {
+        [$layout, $winding, $plan] = [$this->pieces(), $this->winding(), $this->kept()];
+        if (null === $layout || null === $winding || null === $plan) {
             return [];
         }
-        $over = $this->overLead();
+        $over = (new BattingRule($this->known->practice))->overAt(
+            End::Lead,
+            $plan->job->load,
+            $plan->chosenPlan()->backing,
+        );
 
         return array_map(
             static fn(LaidPiece $piece): int => (new AdvanceRule())->pass($piece, $winding->winds, $over),
             $layout->pieces,
         );
-    }
-
-    /** How far the batting lies beyond the lead edge of the top: the first of its two overhangs. */
-    private function overLead(): Length
-    {
-        $terms = $this->kept()?->batting?->requiredAlong->terms ?? [];
-
-        return isset($terms[1]) ? $terms[1]->amount->length : Length::zero();
     }
 
     /** The pieces of batting as they are butted to cover; null where none are given, or however they lie too little. */

@@ -85,8 +85,8 @@ final readonly class BattingRule
         );
     }
 
-    /** Of a margin no larger than what is laid; a backing that is short will be mended to what is asked for. */
-    private function overAt(End $end, Load $load, BackingCheck $backing): Length
+    /** How far it lies beyond an end of the top: of a margin no larger than what is laid; a backing that is short will be mended to what is asked for. */
+    public function overAt(End $end, Load $load, BackingCheck $backing): Length
     {
         $asked = $backing->required->margins->at($end);
         $margin =

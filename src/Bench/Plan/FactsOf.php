@@ -17,7 +17,6 @@ use Schwung\Core\Preparation\Decision;
 use Schwung\Core\Preparation\Preparation;
 use Schwung\Core\Queue\Wants;
 use Schwung\Core\Queue\Workload;
-use Schwung\Core\Sizing\BattingState;
 
 /** Asks the front door what the queue has to know of a quilt, on each of the studio's frames. */
 final readonly class FactsOf
@@ -111,11 +110,9 @@ final readonly class FactsOf
      */
     private function batting(Preparation $own, Preparation $on, Sheet $sheet): ?array
     {
-        $has = null !== $own->known->parts->batting;
-        $isShort = BattingState::Short === $own->kept()?->batting?->state;
         $needed = $on->kept()?->batting;
 
-        return ($has && !$isShort) || null === $needed
+        return !$own->lacksBatting() || null === $needed
             ? null
             : [
                 'kind' => $sheet->text('batting/kind'),

@@ -75,10 +75,10 @@ final readonly class CalendarWriter
     /** @return array<string, array{string, int}> what to do and by when, by its key */
     private function tasks(Studio $studio, PlanRead $plan): array
     {
-        $tasks = [];
+        [$tasks, $words] = [[], new ChoreWords($plan)];
         foreach ($plan->chores() as $chore) {
             if (null !== $chore->by && !\in_array($chore->kind, self::HOURS, true)) {
-                $tasks[$chore->key] = [(new ChoreWords($plan))->of($chore), $chore->by];
+                $tasks[$chore->key] = [$words->of($chore), $chore->by];
             }
         }
         foreach ($this->chores->findOpen($studio) as $typed) {

@@ -5,13 +5,19 @@ declare(strict_types=1);
 namespace App\Bench\Chores;
 
 use App\Bench\Plan\PlanRead;
+use App\Shelf\Outlook;
 use Schwung\Core\Queue\Chore;
 use Schwung\Core\Queue\ChoreKind;
 
 /** Says what is to be done. */
 final readonly class ChoreWords
 {
-    public function __construct(private PlanRead $plan) {}
+    private Outlook $outlook;
+
+    public function __construct(private PlanRead $plan)
+    {
+        $this->outlook = $plan->outlook();
+    }
 
     public function of(Chore $chore): string
     {
@@ -35,14 +41,14 @@ final readonly class ChoreWords
 
     private function kind(?string $quilt): string
     {
-        $kind = ($this->plan->outlook()->needs[$quilt ?? ''] ?? null)?->kind->words();
+        $kind = ($this->outlook->needs[$quilt ?? ''] ?? null)?->kind->words();
 
         return null === $kind ? '' : "$kind ";
     }
 
     private function thread(?string $quilt): string
     {
-        return $this->plan->outlook()->threads[$quilt ?? ''] ?? 'what is settled';
+        return $this->outlook->threads[$quilt ?? ''] ?? 'what is settled';
     }
 
     private static function promise(string $key): string

@@ -41,8 +41,9 @@ final readonly class Today
     {
         [$all, $promised] = [[], []];
         $done = array_flip($this->chores->findDoneKeys($studio, $clock->firstDay->modify('-90 days')));
+        $words = null === $plan ? null : new ChoreWords($plan);
         foreach ($plan?->chores() ?? [] as $chore) {
-            \assert(null !== $plan);
+            \assert(null !== $plan && null !== $words);
             $shift = WorkingTime::DAY * $clock->dayOf($plan->clock->firstDay);
             $by = null === $chore->by ? null : $chore->by + $shift;
             if (ChoreKind::AtTheTable === $chore->kind) {
@@ -51,7 +52,7 @@ final readonly class Today
             } elseif (!isset($done[$chore->key]) && (null === $by || $by < self::DAYS * WorkingTime::DAY)) {
                 // What had to be done at once when the queue was worked out is not late for that.
                 $late = $shift + $plan->clock->now;
-                $all[] = $this->toDo($chore, $by, (new ChoreWords($plan))->of($chore), $clock, $late);
+                $all[] = $this->toDo($chore, $by, $words->of($chore), $clock, $late);
             }
         }
         foreach ($this->chores->findOpen($studio) as $typed) {

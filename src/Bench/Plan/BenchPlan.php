@@ -16,9 +16,9 @@ class BenchPlan
     #[ORM\Column(type: Types::JSON)]
     private array $plan = [];
 
-    /** @var array<string, mixed> what of the shelf is meant for whom, once more: the shelf's page reads nothing else */
+    /** @var array<string, mixed> what of the shelf is meant for whom: apart, for the shelf's page reads nothing else */
     #[ORM\Column(type: Types::JSON)]
-    private array $shelf = []; // @phpstan-ignore property.onlyWritten (read by itself, past the entity)
+    private array $shelf = [];
 
     /** @var array<string, array{float, float, int}> factor, spread and steps, by the words of StepKind */
     #[ORM\Column(type: Types::JSON)]
@@ -64,13 +64,14 @@ class BenchPlan
         /** @var array<string, mixed> $shelf as Planning wrote it */
         $shelf = $plan['shelf'] ?? [];
         $this->shelf = $shelf;
+        unset($plan['shelf']);
         [$this->plan, $this->calendar, $this->planned, $this->worked] = [$plan, $calendar, $planned, $now];
     }
 
     /** @return array<string, mixed> */
     public function plan(): array
     {
-        return $this->plan;
+        return [] === $this->plan ? [] : [...$this->plan, 'shelf' => $this->shelf];
     }
 
     /** @return array<string, array{float, float, int}> */

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Account;
 
+use App\Platform\KeepsRecords;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\Persistence\ManagerRegistry;
 
 /** @extends ServiceEntityRepository<Studio> */
 final class StudioRepository extends ServiceEntityRepository
 {
+    use KeepsRecords;
+
     /** So many are erased in one go; the next go has the rest. */
     private const MOST = 100;
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Shelf;
 
 use App\Account\Person;
+use App\Account\StudioRepository;
 use App\Bench\Plan\BenchPlanRepository;
 use App\Quilt\Drawing\CuttingDrawing;
 use App\Shelf\Batting\ShelfBattingRepository;
@@ -13,7 +14,6 @@ use App\Shelf\Drawing\ThreadDrawer;
 use App\Shelf\Holding\HangingNow;
 use App\Shelf\Thread\ShelfThread;
 use App\Shelf\Thread\ShelfThreadRepository;
-use Doctrine\ORM\EntityManagerInterface;
 use Schwung\Core\Material\BattingKind;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
@@ -110,11 +110,11 @@ final class ShelfController extends AbstractController
 
     #[Route('/holding', name: 'lend', methods: ['POST'])]
     #[IsCsrfTokenValid('shelf')]
-    public function lend(#[CurrentUser] Person $person, Request $request, EntityManagerInterface $entities): Response
+    public function lend(#[CurrentUser] Person $person, Request $request, StudioRepository $studios): Response
     {
         $does = '1' === $request->getPayload()->getString('lends');
         $person->studio()->lendPieces($does);
-        $entities->flush();
+        $studios->save();
         $this->addFlash(
             'done',
             $does ? 'The frames lend each other their pieces.' : 'Each frame keeps its own pieces.',

@@ -53,7 +53,7 @@ final readonly class StudioImport
     /** Taken over from the studio's own row. */
     private const OF_THE_STUDIO = ['practice', 'ways', 'words', 'units', 'time_zone', 'lends_pieces'];
     /** Columns that hold the whole number of another table's row. */
-    private const COUNTED = ['run_times.last' => 'log_entry'];
+    private const COUNTED = ['run_times.last' => 'log_entry', 'quilt.revision_id' => 'revision'];
 
     public function __construct(
         private Connection $database,
@@ -265,21 +265,22 @@ final readonly class StudioImport
     /** @param array<string, array<int, int>> $counted */
     private function later(StudioArchive $archive, NewNumbers $numbers, array $counted): void
     {
-        foreach ($archive->rows('quilt') as $line => $row) {
-            $id = $this->number($row['id'] ?? null, $numbers, 'quilt', $line);
-            $revision = is_numeric($row['revision_id'] ?? null) ? (int) $row['revision_id'] : null;
-            $this->database->executeStatement('UPDATE quilt SET revision_id = ?, carrier_id = ? WHERE id = ?', [
-                null === $revision ? null : $counted['revision'][$revision] ?? null,
-                $this->number($row['carrier_id'] ?? null, $numbers, 'quilt', $line),
-                $id,
-            ]);
-        }
-        foreach ($archive->rows('shelf_batting') as $line => $row) {
-            if (null !== ($row['rest_of_id'] ?? null)) {
-                $this->database->executeStatement('UPDATE shelf_batting SET rest_of_id = ? WHERE id = ?', [
-                    $this->number($row['rest_of_id'], $numbers, 'shelf_batting', $line),
-                    $this->number($row['id'] ?? null, $numbers, 'shelf_batting', $line),
-                ]);
+        foreach (self::LATER as $table => $columns) {
+            foreach ($archive->rows($table) as $line => $row) {
+                $values = [];
+                foreach ($columns as $column) {
+                    $value = $row[$column] ?? null;
+                    $of = self::COUNTED["$table.$column"] ?? null;
+                    $values[$column] = match (true) {
+                        null === $of => $this->number($value, $numbers, $table, $line),
+                        is_numeric($value) => $counted[$of][(int) $value] ?? null,
+                        default => null,
+                    };
+                }
+                if ([] !== array_filter($values, static fn(mixed $value): bool => null !== $value)) {
+                    $id = $this->number($row['id'] ?? null, $numbers, $table, $line);
+                    $this->database->update($table, $values, ['id' => $id]);
+                }
             }
         }
     }

@@ -9,6 +9,7 @@ use App\AtTheFrame\RunRepository;
 use App\Frames\StudioFrameRepository;
 use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Frame\Stock;
+use Schwung\Core\Frame\StockPiece;
 use Schwung\Core\Shelf\AtHandRule;
 
 /** What of a studio's clips, clamps and pins hangs on a frame at this moment. */
@@ -41,25 +42,33 @@ final readonly class HangingNow
         return (new AtHandRule())->together(...$stocks);
     }
 
-    /** @return list<PieceCount> by system, longest first */
+    /** @return list<PieceCount> by system, the shortest first */
     public function counts(Studio $studio): array
     {
-        $hanging = $this->on($studio);
+        $rails = $this->on($studio);
+        $hanging = array_map(static fn(OnRail $one): array => $one->hanging, $rails);
         $counts = [];
+        foreach ((new AtHandRule())->left($this->owned($studio), array_merge(...$hanging))->pieces as $word => $left) {
+            foreach (null === HoldingSystem::tryFrom($word) ? [] : $left as $piece) {
+                $counts[self::key($word, $piece)] = new PieceCount(
+                    HoldingSystem::from($word),
+                    $piece->length,
+                    $piece->count,
+                );
+            }
+        }
         foreach ($this->frames->findOf($studio) as $frame) {
-            foreach (HoldingSystem::cases() as $system) {
-                foreach ($frame->stock()->pieces[$system->value] ?? [] as $piece) {
-                    $key = "$system->value {$piece->length->nanometres}";
-                    $counts[$key] ??= new PieceCount($system, $piece->length);
-                    $counts[$key]->has($frame->name(), $piece->count);
+            foreach ($frame->stock()->pieces as $word => $pieces) {
+                foreach ($pieces as $piece) {
+                    ($counts[self::key($word, $piece)] ?? null)?->has($frame->name(), $piece->count);
                 }
             }
         }
-        foreach ($hanging as $one) {
-            foreach ($one->hanging as $held) {
+        foreach ($rails as $rail) {
+            foreach ($rail->hanging as $held) {
                 foreach ($held->pieces as $piece) {
-                    ($counts["{$held->system->value} {$piece->length->nanometres}"] ?? null)?->hangs(
-                        $one->frame->name(),
+                    ($counts[self::key($held->system->value, $piece)] ?? null)?->hangs(
+                        $rail->frame->name(),
                         $held->on,
                         $piece->count,
                     );
@@ -69,5 +78,10 @@ final readonly class HangingNow
         ksort($counts, \SORT_NATURAL);
 
         return array_values($counts);
+    }
+
+    private static function key(string $system, StockPiece $piece): string
+    {
+        return "$system {$piece->length->nanometres}";
     }
 }

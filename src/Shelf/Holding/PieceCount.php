@@ -15,7 +15,12 @@ final class PieceCount
     /** @var list<array{frame: string, quilt: string, count: int}> */
     public array $hanging = [];
 
-    public function __construct(public readonly HoldingSystem $system, public readonly Length $length) {}
+    /** @param int $left of them is at hand */
+    public function __construct(
+        public readonly HoldingSystem $system,
+        public readonly Length $length,
+        public readonly int $left,
+    ) {}
 
     public function has(string $frame, int $count): void
     {
@@ -25,15 +30,5 @@ final class PieceCount
     public function hangs(string $frame, string $quilt, int $count): void
     {
         $this->hanging[] = ['frame' => $frame, 'quilt' => $quilt, 'count' => $count];
-    }
-
-    public function all(): int
-    {
-        return array_sum($this->at);
-    }
-
-    public function left(): int
-    {
-        return max(0, $this->all() - array_sum(array_column($this->hanging, 'count')));
     }
 }

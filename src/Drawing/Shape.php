@@ -132,7 +132,10 @@ final readonly class Shape
 
     public static function number(float $value): string
     {
-        return rtrim(rtrim(\sprintf('%.2F', $value), '0'), '.');
+        $rounded = round($value, 2);
+
+        // Not "-0".
+        return (string) (0.0 === $rounded ? 0.0 : $rounded);
     }
 
     /** @param list<array{float, float}> $points */

@@ -12,19 +12,36 @@ use Schwung\Core\Measure\UnitSystem;
 use Schwung\Core\Practice\Distance;
 use Schwung\Core\Practice\Practice;
 use Symfony\Bundle\SecurityBundle\Security;
+use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\RequestStack;
 
 /** The unit system of the person who is looking. */
-final readonly class CurrentUnits
+final class CurrentUnits
 {
     /** Under this name a request says in which units its answer is, whoever looks: a card for a client is in theirs. */
     private const CHOSEN = '_units';
 
-    public function __construct(private Security $security, private RequestStack $requests) {}
+    /** A page asks a thousand times; whoever looks stays the same for as long as one request lasts. */
+    private ?Request $asked = null;
+    private UnitSystem $found = UnitSystem::Inches;
+
+    public function __construct(
+        private readonly Security $security,
+        private readonly RequestStack $requests,
+    ) {}
 
     public function system(): UnitSystem
     {
         $request = $this->requests->getCurrentRequest();
+        if (null === $request || $request !== $this->asked) {
+            [$this->asked, $this->found] = [$request, $this->of($request)];
+        }
+
+        return $this->found;
+    }
+
+    private function of(?Request $request): UnitSystem
+    {
         $chosen = $request?->attributes->get(self::CHOSEN);
         $person = $chosen instanceof UnitSystem ? null : $this->security->getUser();
 
@@ -46,6 +63,7 @@ final readonly class CurrentUnits
         $request = $this->requests->getCurrentRequest();
         $units = UnitSystem::tryFrom($request?->query->getString('units') ?? '') ?? $usual;
         $request?->attributes->set(self::CHOSEN, $units);
+        $this->asked = null;
 
         return $units;
     }

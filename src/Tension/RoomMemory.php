@@ -49,6 +49,22 @@ final readonly class RoomMemory
         });
     }
 
+    /**
+     * @param \Closure(): array<string, int> $count
+     *
+     * @return array<string, int> how often a remedy against each cause has helped
+     */
+    public function confirmed(Studio $studio, \Closure $count): array
+    {
+        return $this->cache->get($this->key($studio, 'confirmed'), static function (ItemInterface $item) use (
+            $count,
+        ): array {
+            $item->expiresAfter(self::SECONDS);
+
+            return $count();
+        });
+    }
+
     private function key(Studio $studio, string $what): string
     {
         return \sprintf('tension-%s-%s-%d-%s', $this->build->id(), $studio->id(), $studio->seen(), $what);

@@ -6,6 +6,7 @@ namespace App\AtTheFrame;
 
 use App\Account\Person;
 use App\Measure\CurrentUnits;
+use App\Platform\Kept\KeptUntilChanged;
 use App\Quilt\Preparations;
 use App\Quilt\Quilt;
 use App\Quilt\QuiltRepository;
@@ -38,6 +39,7 @@ final class FrameController extends AbstractController
     ) {}
 
     #[Route('', name: 'show', methods: ['GET'])]
+    #[KeptUntilChanged]
     public function show(Ulid $id, #[CurrentUser] Person $person, FramePictures $pictures): Response
     {
         $quilt = $this->quilt($id, $person);
@@ -236,6 +238,7 @@ final class FrameController extends AbstractController
 
     /** Where the top is drifting to, and what the last readings ask for. */
     #[Route('/drift', name: 'drift', methods: ['GET'])]
+    #[KeptUntilChanged]
     public function drift(Ulid $id, #[CurrentUser] Person $person, FramePictures $pictures): Response
     {
         $view = $this->views->open($this->run($id, $person));

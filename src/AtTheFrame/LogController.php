@@ -10,6 +10,7 @@ use App\Audit\Happening;
 use App\Designs\DesignShelf;
 use App\Measure\CurrentUnits;
 use App\Platform\Download;
+use App\Platform\Kept\KeptUntilChanged;
 use App\Quilt\Quilt;
 use App\Quilt\QuiltRepository;
 use App\Quilt\View;
@@ -45,6 +46,7 @@ final class LogController extends AbstractController
     ) {}
 
     #[Route('/stitch', name: 'stitch', methods: ['GET'])]
+    #[KeptUntilChanged]
     public function stitch(
         Ulid $id,
         #[CurrentUser] Person $person,

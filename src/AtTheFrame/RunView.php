@@ -25,7 +25,6 @@ use Schwung\Core\Running\Slant;
 use Schwung\Core\Running\Stretch;
 use Schwung\Core\Running\StretchRule;
 use Schwung\Core\Tension\FirmnessRule;
-use Symfony\Component\Uid\Ulid;
 
 /** A run as somebody with one hand and one habit of units sees it. */
 final readonly class RunView
@@ -41,12 +40,6 @@ final readonly class RunView
         public array $entries,
         public int $last,
     ) {}
-
-    /** For a note, so that a second click makes no second note. */
-    public function noteKey(): string
-    {
-        return (string) new Ulid();
-    }
 
     public function remaining(): Remaining
     {

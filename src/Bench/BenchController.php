@@ -16,6 +16,7 @@ use App\Bench\Plan\BenchPlanRepository;
 use App\Bench\Plan\PlanRead;
 use App\Bench\Plan\QueueChanges;
 use App\Frames\StudioFrameRepository;
+use App\Platform\Kept\KeptUntilChanged;
 use App\Quilt\QuiltRepository;
 use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -46,6 +47,7 @@ final class BenchController extends AbstractController
     ) {}
 
     #[Route('/', name: 'app_bench_index', methods: ['GET'])]
+    #[KeptUntilChanged(minutes: 2)]
     public function index(#[CurrentUser] Person $person, Request $request): Response
     {
         $studio = $person->studio();

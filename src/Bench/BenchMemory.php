@@ -8,9 +8,8 @@ use App\Account\Person;
 use App\Account\Studio;
 use App\Bench\Plan\PlanState;
 use App\Platform\Build;
+use App\Platform\Kept\OneLook;
 use Psr\Clock\ClockInterface;
-use Symfony\Component\Security\Csrf\CsrfTokenManagerInterface;
-use Symfony\Component\Uid\Ulid;
 use Symfony\Contracts\Cache\CacheInterface;
 use Symfony\Contracts\Cache\ItemInterface;
 
@@ -31,7 +30,7 @@ final readonly class BenchMemory
 
     public function __construct(
         private CacheInterface $cache,
-        private CsrfTokenManagerInterface $tokens,
+        private OneLook $look,
         private Build $build,
         private ClockInterface $clock,
     ) {}
@@ -80,7 +79,7 @@ final readonly class BenchMemory
     {
         $put = [];
         foreach (self::TOKENS as $id => $stands) {
-            $put[$stands] = 'new' === $id ? (string) new Ulid() : $this->tokens->getToken($id)->getValue();
+            $put[$stands] = 'new' === $id ? $this->look->newKey() : $this->look->getToken($id)->getValue();
         }
 
         return strtr($body, $put);

@@ -25,10 +25,7 @@ final class CurrentUnits
     private ?Request $asked = null;
     private UnitSystem $found = UnitSystem::Inches;
 
-    public function __construct(
-        private readonly Security $security,
-        private readonly RequestStack $requests,
-    ) {}
+    public function __construct(private readonly Security $security, private readonly RequestStack $requests) {}
 
     public function system(): UnitSystem
     {

@@ -9,6 +9,7 @@ use App\Audit\AuditLog;
 use App\Audit\Happening;
 use App\Measure\CurrentUnits;
 use App\Platform\Download;
+use App\Platform\Kept\KeptUntilChanged;
 use App\Platform\OwnPath;
 use App\Quilt\Loading\Questions;
 use App\Quilt\Pinning\Asked;
@@ -41,6 +42,7 @@ final class QuiltController extends AbstractController
     ) {}
 
     #[Route('/{stage}', name: 'stage', requirements: ['stage' => self::STAGES], methods: ['GET'])]
+    #[KeptUntilChanged]
     public function stage(Ulid $id, string $stage, #[CurrentUser] Person $person, Request $request): Response
     {
         return $this->answer(
@@ -171,6 +173,7 @@ final class QuiltController extends AbstractController
     }
 
     #[Route('/sheet', name: 'sheet', methods: ['GET'])]
+    #[KeptUntilChanged]
     public function sheet(Ulid $id, #[CurrentUser] Person $person): Response
     {
         return $this->render('quilt/sheet.html.twig', [

@@ -122,6 +122,7 @@ final readonly class StudioRows
                 'UPDATE quilt SET revision_id = NULL WHERE studio_id = :studio',
                 $parameters,
             );
+            $this->database->executeStatement('DELETE FROM studio_change WHERE studio_id = :studio', $parameters);
             foreach (self::TABLES as $table => $condition) {
                 $this->database->executeStatement("DELETE FROM `$table` WHERE $condition", $parameters);
             }

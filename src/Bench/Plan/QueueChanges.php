@@ -11,6 +11,7 @@ use App\Bench\Chores\StudioChore;
 use App\Bench\Hours\StudioHours;
 use App\Frames\StudioFrame;
 use App\Leaders\LeaderInspection;
+use App\Platform\Kept\StudioChanges;
 use App\Platform\Written;
 use App\Public\Proposal;
 use App\Quilt\Quilt;
@@ -38,6 +39,7 @@ final class QueueChanges implements ResetInterface
     public function __construct(
         private readonly BenchPlanRepository $plans,
         private readonly MessageBusInterface $bus,
+        private readonly StudioChanges $changes,
     ) {}
 
     public function onFlush(OnFlushEventArgs $event): void
@@ -70,7 +72,7 @@ final class QueueChanges implements ResetInterface
     {
         [$touched, $this->touched] = [$this->touched, []];
         foreach ($touched as $studio) {
-            $this->ask($studio);
+            $this->plan($studio, false);
         }
     }
 
@@ -80,6 +82,12 @@ final class QueueChanges implements ResetInterface
      * @param bool $isOverdue whether it is asked for although it was before
      */
     public function ask(Ulid $studio, bool $isOverdue = false): void
+    {
+        $this->plan($studio, $isOverdue);
+        $this->changes->stamp($studio);
+    }
+
+    private function plan(Ulid $studio, bool $isOverdue): void
     {
         if ($this->plans->markStale($studio) || $isOverdue) {
             $this->bus->dispatch(new PlanQueue($studio));

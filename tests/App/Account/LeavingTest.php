@@ -204,6 +204,7 @@ final class LeavingTest extends StudioTestCase
             'rememberme_token',
             'sessions',
             'sign_up_waiting',
+            'studio_change',
         ];
         $known = [...array_keys(StudioRows::TABLES), ...$ofNobody];
         sort($known);

@@ -416,6 +416,7 @@ function measurePages(string $server, string $quilts): void
         'measure' => "$quilt/measure",
         'backing' => "$quilt/backing",
         'direction' => "$quilt/direction",
+        'attach' => "$lamps/attach",
         'passes, a design laid' => "$lamps/passes?pass=4",
         'backing, trying strips' => "$quilt/backing?try=extend",
         'print sheet' => "$quilt/sheet",
@@ -434,18 +435,7 @@ function measurePages(string $server, string $quilts): void
         'trainer, a bed' => '/tension/trainer/3/12?did=well,press',
         'free bench' => '/tension/bench?bow=4',
     ];
-    [$times, $bytes] = interleaved($server, $pages, $cookies);
-    echo "| page, $quilts quilts | server time | times the floor | times T | bytes |\n|---|---|---|---|---|\n";
-    foreach (array_keys($pages) as $name) {
-        row(
-            $name,
-            sprintf('%.1f ms', median($times[$name])),
-            sprintf('%.1f', median(ratios($times[$name], $times['floor']))),
-            sprintf('%.1f', median(ratios($times[$name], $times[THINNEST]))),
-            number_format($bytes[$name]),
-        );
-    }
-    echo "\n";
+    printPages("page, $quilts quilts", $server, $pages, $cookies);
     measureSettings($server, $cookies);
     measureSaving($server, $winds, $cookies, 'written through to the disk');
 }
@@ -471,23 +461,51 @@ function putPieces(string $server, array $cookies): void
 }
 
 /**
+ * Each page made anew, as after a change, and shown again, as while nothing is written.
+ *
+ * @param array<string, string> $pages   path by name
+ * @param array<string, string> $cookies
+ */
+function printPages(string $title, string $server, array $pages, array $cookies): void
+{
+    [$times, $bytes] = interleaved($server, $pages, $cookies);
+    echo "| $title | made anew | times T | shown again | times T | bytes |\n|---|---|---|---|---|---|\n";
+    foreach (array_keys($pages) as $name) {
+        row(
+            $name,
+            sprintf('%.1f ms', median($times["$name, anew"])),
+            sprintf('%.1f', median(ratios($times["$name, anew"], $times[THINNEST]))),
+            sprintf('%.1f ms', median($times[$name])),
+            sprintf('%.1f', median(ratios($times[$name], $times[THINNEST]))),
+            number_format($bytes[$name]),
+        );
+    }
+    echo "\n";
+}
+
+/**
  * Every page in turn, round after round, so that a machine that slows down slows them all.
  *
  * @param array<string, string> $pages   path by name
  * @param array<string, string> $cookies
  *
- * @return array{array<string, list<float>>, array<string, int>} milliseconds of each round, and bytes, by name
+ * @return array{array<string, list<float>>, array<string, int>} milliseconds of each round, and bytes, by name; those of
+ *                                                               pages that were made anew by "name, anew"
  */
 function interleaved(string $server, array $pages, array &$cookies): array
 {
     [$times, $bytes] = [[], []];
     for ($round = -1; $round < ROUNDS; ++$round) {
         foreach ($pages as $name => $path) {
+            // Nobody has seen a page under an address that nobody has asked for.
+            $unseen = $path . (str_contains($path, '?') ? '&' : '?') . "unseen=$round-" . hrtime(true);
+            [, $anew] = fetch($server . $unseen, $cookies);
             [$body, $milliseconds] = fetch($server . $path, $cookies);
             $bytes[$name] = strlen($body);
             // The first round fills the caches.
             if ($round >= 0) {
                 $times[$name][] = $milliseconds;
+                $times["$name, anew"][] = $anew;
             }
         }
     }
@@ -669,16 +687,8 @@ function measureBench(string $server): void
         'when?' => '/when?when[across]=60+in&when[along]=72+in&when[kind]=rows',
         'history' => '/history',
     ];
-    [$times, $bytes] = interleaved($server, $pages, $cookies);
-    echo "| page, 60 of 5,000 quilts wait | server time | times T | bytes |\n|---|---|---|---|\n";
-    foreach (array_keys($pages) as $name) {
-        row(
-            $name,
-            sprintf('%.1f ms', median($times[$name])),
-            sprintf('%.1f', median(ratios($times[$name], $times[THINNEST]))),
-            number_format($bytes[$name]),
-        );
-    }
+    printPages('page, 60 of 5,000 quilts wait', $server, $pages, $cookies);
+    echo "| the queue | figure |\n|---|---|\n";
     $again = [];
     for ($i = 0; $i < 5; ++$i) {
         preg_match('~/ask".*?name="_token" value="([^"]+)"~s', fetch("$server/bench/$quilt", $cookies)[0], $token);
@@ -689,8 +699,8 @@ function measureBench(string $server): void
         ]);
         $again[] = untilPlanned($server, $cookies);
     }
-    row('the queue, for the first time', sprintf('%.1f s', $first / 1000), '', '');
-    row('the queue, after a change, until the page shows it', sprintf('%.1f s', median($again) / 1000), '', '');
+    row('the queue, for the first time', sprintf('%.1f s', $first / 1000));
+    row('the queue, after a change, until the page shows it', sprintf('%.1f s', median($again) / 1000));
     echo "\n";
 }
 

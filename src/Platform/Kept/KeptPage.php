@@ -14,8 +14,19 @@ final readonly class KeptPage
      */
     public function __construct(public string $body, public string $mark, public array $tokens, public int $keys) {}
 
-    public static function standIn(string $mark, string $kind, string $which): string
+    /**
+     * @param list<string> $tokens
+     *
+     * @return list<string> of these tokens, and of so many keys
+     */
+    public static function standIns(string $mark, array $tokens, int $keys): array
     {
-        return "$mark-$kind-$which-";
+        return [
+            ...array_map(static fn(string $id): string => "$mark-token-$id-", $tokens),
+            ...array_map(
+                static fn(int $number): string => "$mark-key-$number-",
+                array_keys(array_fill(0, $keys, true)),
+            ),
+        ];
     }
 }

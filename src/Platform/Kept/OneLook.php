@@ -16,7 +16,7 @@ use Twig\Attribute\AsTwigFunction;
 #[AsDecorator('security.csrf.token_manager')]
 final class OneLook implements CsrfTokenManagerInterface, ResetInterface
 {
-    /** @var array<string, string> ids of tokens by what was given out */
+    /** @var array<string, CsrfToken> by id: a page has many forms of one kind */
     private array $tokens = [];
     /** @var list<string> */
     private array $keys = [];
@@ -25,19 +25,18 @@ final class OneLook implements CsrfTokenManagerInterface, ResetInterface
 
     public function getToken(string $tokenId): CsrfToken
     {
-        $token = $this->manager->getToken($tokenId);
-        $this->tokens[$token->getValue()] = $tokenId;
-
-        return $token;
+        return $this->tokens[$tokenId] ??= $this->manager->getToken($tokenId);
     }
 
     public function refreshToken(string $tokenId): CsrfToken
     {
-        return $this->manager->refreshToken($tokenId);
+        return $this->tokens[$tokenId] = $this->manager->refreshToken($tokenId);
     }
 
     public function removeToken(string $tokenId): ?string
     {
+        unset($this->tokens[$tokenId]);
+
         return $this->manager->removeToken($tokenId);
     }
 
@@ -56,18 +55,16 @@ final class OneLook implements CsrfTokenManagerInterface, ResetInterface
     /** The page as it can be kept: stand-ins where each look needs its own. */
     public function keep(string $body, string $mark): KeptPage
     {
-        $put = [];
-        foreach ($this->tokens as $value => $id) {
-            $put[$value] = KeptPage::standIn($mark, 'token', $id);
-        }
-        foreach ($this->keys as $number => $key) {
-            $put[$key] = KeptPage::standIn($mark, 'key', (string) $number);
-        }
+        $tokens = array_keys($this->tokens);
 
         return new KeptPage(
-            [] === $put ? $body : strtr($body, $put),
+            str_replace(
+                $this->given($tokens, \count($this->keys)),
+                KeptPage::standIns($mark, $tokens, \count($this->keys)),
+                $body,
+            ),
             $mark,
-            array_values(array_unique($this->tokens)),
+            $tokens,
             \count($this->keys),
         );
     }
@@ -75,15 +72,28 @@ final class OneLook implements CsrfTokenManagerInterface, ResetInterface
     /** The page for this look. */
     public function show(KeptPage $page): string
     {
-        $put = [];
-        foreach ($page->tokens as $id) {
-            $put[KeptPage::standIn($page->mark, 'token', $id)] = $this->getToken($id)->getValue();
-        }
-        for ($number = 0; $number < $page->keys; ++$number) {
-            $put[KeptPage::standIn($page->mark, 'key', (string) $number)] = $this->newKey();
+        return str_replace(
+            KeptPage::standIns($page->mark, $page->tokens, $page->keys),
+            $this->given($page->tokens, $page->keys),
+            $page->body,
+        );
+    }
+
+    /**
+     * @param list<string> $tokens ids
+     *
+     * @return list<string> these tokens and so many keys, given out already or now
+     */
+    private function given(array $tokens, int $keys): array
+    {
+        while (\count($this->keys) < $keys) {
+            $this->newKey();
         }
 
-        return [] === $put ? $page->body : strtr($page->body, $put);
+        return [
+            ...array_map(fn(string $id): string => $this->getToken($id)->getValue(), $tokens),
+            ...\array_slice($this->keys, 0, $keys),
+        ];
     }
 
     public function reset(): void

@@ -8,24 +8,32 @@ namespace App\Platform\Kept;
 final readonly class KeptPage
 {
     /**
+     * @param string       $key    of all that it rests on
      * @param string       $mark   drawn by lot, so that nothing that somebody wrote is taken for a stand-in
      * @param list<string> $tokens ids of the tokens of its forms
      * @param int          $keys   how many keys it holds
      */
-    public function __construct(public string $body, public string $mark, public array $tokens, public int $keys) {}
+    public function __construct(
+        public string $key,
+        public string $body,
+        public string $mark,
+        public array $tokens,
+        public int $keys,
+    ) {}
 
-    /**
-     * @param list<string> $tokens
-     *
-     * @return list<string> of these tokens, and of so many keys
-     */
-    public static function standIns(string $mark, array $tokens, int $keys): array
+    public function with(string $body): self
+    {
+        return new self($this->key, $body, $this->mark, $this->tokens, $this->keys);
+    }
+
+    /** @return list<string> of its tokens, then of its keys */
+    public function standIns(): array
     {
         return [
-            ...array_map(static fn(string $id): string => "$mark-token-$id-", $tokens),
+            ...array_map(fn(string $id): string => "$this->mark-token-$id-", $this->tokens),
             ...array_map(
-                static fn(int $number): string => "$mark-key-$number-",
-                array_keys(array_fill(0, $keys, true)),
+                fn(int $number): string => "$this->mark-key-$number-",
+                array_keys(array_fill(0, $this->keys, true)),
             ),
         ];
     }

@@ -25,6 +25,9 @@ use Symfony\Component\Uid\AbstractUid;
 final readonly class KeptPages
 {
     private const ITEM = '_kept_page';
+    private const KEY = '_kept_page_key';
+    /** So many pages of a person are kept at most, however many addresses are asked for. */
+    private const PLACES = 256;
     /** What of a request the same address may be answered by differently. */
     private const HEADERS = ['HX-Request', 'HX-History-Restore-Request'];
 
@@ -53,62 +56,71 @@ final readonly class KeptPages
         if (!($person instanceof Person) || self::isToldSomething($request)) {
             return;
         }
-        $item = $this->pages->getItem($this->key($request, $person, $keeping->seconds()));
+        $key = $this->key($request, $person, $keeping->seconds());
+        $item = $this->pages->getItem(\sprintf('page-%s-%d', $person->id(), self::place($request)));
         $item->expiresAfter($keeping->seconds());
-        $request->attributes->set(self::ITEM, $item);
         $kept = $item->get();
-        if ($kept instanceof KeptPage && !$this->isChecked) {
-            $request->attributes->remove(self::ITEM);
+        if (!$this->isChecked && $kept instanceof KeptPage && $kept->key === $key) {
             $event->setController(fn(): Response => (new Response($this->look->show($kept)))->setVary('HX-Request'));
             $event->setArguments([]);
+
+            return;
         }
+        $request->attributes->set(self::ITEM, $item);
+        $request->attributes->set(self::KEY, $key);
     }
 
     #[AsEventListener(priority: 100)]
     public function keep(ResponseEvent $event): void
     {
-        $item = $event->getRequest()->attributes->get(self::ITEM);
-        $response = $event->getResponse();
+        $request = $event->getRequest();
+        [$item, $key] = [$request->attributes->get(self::ITEM), $request->attributes->get(self::KEY)];
+        [$response, $body] = [$event->getResponse(), $event->getResponse()->getContent()];
         if (
             !$event->isMainRequest() ||
             !($item instanceof CacheItemInterface) ||
+            !\is_string($key) ||
             Response::HTTP_OK !== $response->getStatusCode() ||
-            false === $response->getContent()
+            false === $body
         ) {
             return;
         }
         $kept = $item->get();
-        if (
-            $kept instanceof KeptPage &&
-            $kept->body !== $this->look->keep($response->getContent(), $kept->mark)->body
-        ) {
+        if ($kept instanceof KeptPage && $kept->key === $key && !$this->look->isOf($kept, $body)) {
             throw new \LogicException(
-                \sprintf(
-                    '%s is not what was kept of it, though nothing seemed to be written.',
-                    $event->getRequest()->getRequestUri(),
-                ),
+                $request->getRequestUri() . ' is not what was kept of it, though nothing was written.',
             );
         }
-        $page = $this->look->keep($response->getContent(), bin2hex(random_bytes(8)));
-        $this->pages->save($item->set($page));
+        $this->pages->save($item->set($this->look->keep($key, $body)));
     }
 
     /** @param int $seconds after which it is another */
     private function key(Request $request, Person $person, int $seconds): string
     {
-        return 'page-' .
-            hash(
-                'xxh128',
-                implode("\n", [
-                    $this->build->id(),
-                    $this->changes->stampOf($person->studio()),
-                    $this->read($person),
-                    $this->read($person->studio()),
-                    intdiv($this->clock->now()->getTimestamp(), $seconds),
-                    $request->getUri(),
-                    ...array_map(static fn(string $name): string => $request->headers->get($name, ''), self::HEADERS),
-                ]),
-            );
+        return hash(
+            'xxh128',
+            implode("\n", [
+                $this->build->id(),
+                $this->changes->stampOf($person->studio()),
+                $this->read($person),
+                $this->read($person->studio()),
+                intdiv($this->clock->now()->getTimestamp(), $seconds),
+                self::asked($request),
+            ]),
+        );
+    }
+
+    private static function place(Request $request): int
+    {
+        return (int) hexdec(hash('crc32b', self::asked($request))) % self::PLACES;
+    }
+
+    private static function asked(Request $request): string
+    {
+        return implode("\n", [
+            $request->getUri(),
+            ...array_map(static fn(string $name): string => $request->headers->get($name, ''), self::HEADERS),
+        ]);
     }
 
     /** Both were read before the stamp: whoever was changed in between is another. */

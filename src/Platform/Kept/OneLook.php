@@ -52,47 +52,45 @@ final class OneLook implements CsrfTokenManagerInterface, ResetInterface
         return $this->keys[] = (string) new Ulid();
     }
 
-    /** The page as it can be kept: stand-ins where each look needs its own. */
-    public function keep(string $body, string $mark): KeptPage
+    /**
+     * The page as it can be kept: stand-ins where each look needs its own.
+     *
+     * @param string $key of all that it rests on
+     */
+    public function keep(string $key, string $body): KeptPage
     {
-        $tokens = array_keys($this->tokens);
+        $page = new KeptPage($key, '', bin2hex(random_bytes(8)), array_keys($this->tokens), \count($this->keys));
 
-        return new KeptPage(
-            str_replace(
-                $this->given($tokens, \count($this->keys)),
-                KeptPage::standIns($mark, $tokens, \count($this->keys)),
-                $body,
-            ),
-            $mark,
-            $tokens,
-            \count($this->keys),
-        );
+        return $page->with($this->standingIn($page, $body));
+    }
+
+    /** Whether this look's page is the kept one. */
+    public function isOf(KeptPage $page, string $body): bool
+    {
+        return $this->standingIn($page, $body) === $page->body;
+    }
+
+    private function standingIn(KeptPage $page, string $body): string
+    {
+        return str_replace($this->given($page), $page->standIns(), $body);
     }
 
     /** The page for this look. */
     public function show(KeptPage $page): string
     {
-        return str_replace(
-            KeptPage::standIns($page->mark, $page->tokens, $page->keys),
-            $this->given($page->tokens, $page->keys),
-            $page->body,
-        );
+        return str_replace($page->standIns(), $this->given($page), $page->body);
     }
 
-    /**
-     * @param list<string> $tokens ids
-     *
-     * @return list<string> these tokens and so many keys, given out already or now
-     */
-    private function given(array $tokens, int $keys): array
+    /** @return list<string> the tokens and keys of this look: those that it has, or new ones */
+    private function given(KeptPage $page): array
     {
-        while (\count($this->keys) < $keys) {
+        while (\count($this->keys) < $page->keys) {
             $this->newKey();
         }
 
         return [
-            ...array_map(fn(string $id): string => $this->getToken($id)->getValue(), $tokens),
-            ...\array_slice($this->keys, 0, $keys),
+            ...array_map(fn(string $id): string => $this->getToken($id)->getValue(), $page->tokens),
+            ...\array_slice($this->keys, 0, $page->keys),
         ];
     }
 

@@ -114,6 +114,16 @@ final class KeptPagesTest extends StudioTestCase
         self::assertSame(2, $this->made);
     }
 
+    public function testManyAddressesTakeNoMoreRoomThanSome(): void
+    {
+        for ($at = 0; $at < 300; ++$at) {
+            $this->look("/page?at=$at", $this->owner);
+        }
+        self::assertInstanceOf(ArrayAdapter::class, $this->pool);
+        self::assertLessThanOrEqual(256, \count($this->pool->getValues()));
+        self::assertGreaterThan(100, \count($this->pool->getValues()));
+    }
+
     public function testAPageGoesWithItsHour(): void
     {
         $this->look('/page', $this->owner);

@@ -17,20 +17,10 @@ final readonly class RoomMemory
 
     public function __construct(private CacheInterface $cache, private Build $build) {}
 
-    /**
-     * @param \Closure(): string $make
-     *
-     * @return string the page's part for these words
-     */
+    /** @param \Closure(): string $make the page's part for these words */
     public function page(Studio $studio, string $words, \Closure $make): string
     {
-        return $this->cache->get($this->key($studio, 'page-' . hash('xxh128', $words)), static function (
-            ItemInterface $item,
-        ) use ($make): string {
-            $item->expiresAfter(self::SECONDS);
-
-            return $make();
-        });
+        return $this->keep($studio, 'page-' . hash('xxh128', $words), $make);
     }
 
     /**
@@ -40,13 +30,7 @@ final readonly class RoomMemory
      */
     public function patterns(Studio $studio, \Closure $find): array
     {
-        return $this->cache->get($this->key($studio, 'patterns'), static function (ItemInterface $item) use (
-            $find,
-        ): array {
-            $item->expiresAfter(self::SECONDS);
-
-            return $find();
-        });
+        return $this->keep($studio, 'patterns', $find);
     }
 
     /**
@@ -56,17 +40,24 @@ final readonly class RoomMemory
      */
     public function confirmed(Studio $studio, \Closure $count): array
     {
-        return $this->cache->get($this->key($studio, 'confirmed'), static function (ItemInterface $item) use (
-            $count,
-        ): array {
-            $item->expiresAfter(self::SECONDS);
-
-            return $count();
-        });
+        return $this->keep($studio, 'confirmed', $count);
     }
 
-    private function key(Studio $studio, string $what): string
+    /**
+     * @template T
+     *
+     * @param \Closure(): T $make
+     *
+     * @return T
+     */
+    private function keep(Studio $studio, string $what, \Closure $make): mixed
     {
-        return \sprintf('tension-%s-%s-%d-%s', $this->build->id(), $studio->id(), $studio->seen(), $what);
+        $key = \sprintf('tension-%s-%s-%d-%s', $this->build->id(), $studio->id(), $studio->seen(), $what);
+
+        return $this->cache->get($key, static function (ItemInterface $item) use ($make): mixed {
+            $item->expiresAfter(self::SECONDS);
+
+            return $make();
+        });
     }
 }

@@ -1,18 +1,15 @@
 import { defineConfig } from "@playwright/test";
 
-// One server, and one studio on it, for each that runs tests beside the others.
-const addresses = (process.env.BASE_URLS ?? "").split(" ");
-
 export default defineConfig({
   testDir: "tests/Browser",
   outputDir: "var/playwright",
   timeout: 300_000,
   expect: { timeout: 30_000 },
-  workers: addresses.length,
+  workers: 1,
   retries: 0,
   reporter: "list",
   use: {
-    baseURL: addresses[Number(process.env.TEST_PARALLEL_INDEX ?? 0)],
+    baseURL: process.env.BASE_URL,
     viewport: { width: 1280, height: 800 },
     launchOptions: {
       executablePath: "/usr/bin/chromium",

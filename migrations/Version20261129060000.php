@@ -7,14 +7,14 @@ namespace App\Migrations;
 use Doctrine\DBAL\Schema\Schema;
 use Doctrine\Migrations\AbstractMigration;
 
-/** A stamp that is another whenever anything of a studio is written: pages that were kept are shown as long as it is the same. */
+/** A line whenever anything of a studio is written: pages that were kept are shown as long as the lines are the same. */
 final class Version20261129060000 extends AbstractMigration
 {
     public function up(Schema $schema): void
     {
-        // Points to no studio: whoever stamps would wait for everybody who writes something that does.
+        // A line each, and pointing to no studio: whoever writes waits for nobody else who does.
         $this->addSql(
-            'CREATE TABLE studio_change (studio_id BINARY(16) NOT NULL, stamp BINARY(8) NOT NULL, PRIMARY KEY(studio_id)) DEFAULT CHARACTER SET utf8mb4',
+            'CREATE TABLE studio_change (id BIGINT UNSIGNED AUTO_INCREMENT NOT NULL, studio_id BINARY(16) NOT NULL, lot INT UNSIGNED NOT NULL, INDEX studio_change_lots (studio_id, lot), PRIMARY KEY(id)) DEFAULT CHARACTER SET utf8mb4',
         );
     }
 

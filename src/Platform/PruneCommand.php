@@ -7,6 +7,7 @@ namespace App\Platform;
 use App\Account\Leaving\Closing;
 use App\Account\Transfer\StudioTransferRepository;
 use App\Account\Transfer\TransferFolder;
+use App\Platform\Kept\StudioChanges;
 use App\Quilt\PutAway\PutAwayRepository;
 use App\Quilt\RecountVerdicts;
 use Doctrine\DBAL\Connection;
@@ -30,6 +31,7 @@ final readonly class PruneCommand
         private MessageBusInterface $bus,
         private StudioTransferRepository $transfers,
         private TransferFolder $folder,
+        private StudioChanges $changes,
         private ClockInterface $clock,
     ) {}
 
@@ -66,6 +68,7 @@ final readonly class PruneCommand
             ),
             'ZIPs of studios' => $this->takeZipsAway($now->modify('-1 day')),
             'studios whose verdicts are worked out anew' => $this->recount(),
+            'stamps of changes' => $this->changes->tidy(),
             'locks' => $this->database->executeStatement('DELETE FROM lock_keys WHERE key_expiration < ?', [$seconds]),
         ];
         foreach ($taken as $what => $count) {

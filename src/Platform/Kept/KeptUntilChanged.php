@@ -12,7 +12,7 @@ namespace App\Platform\Kept;
 final readonly class KeptUntilChanged
 {
     /** @param int $minutes how old what it says of the clock may be: what is due, how long something has hung */
-    public function __construct(private int $minutes = 60) {}
+    public function __construct(private int $minutes = 10) {}
 
     public function seconds(): int
     {

@@ -124,7 +124,23 @@ final class KeptPagesTest extends StudioTestCase
         self::assertGreaterThan(100, \count($this->pool->getValues()));
     }
 
-    public function testAPageGoesWithItsHour(): void
+    public function testManyStampsBecomeOneThatWasNotThereBefore(): void
+    {
+        $changes = $this->service(StudioChanges::class);
+        $studio = $this->owner->studio();
+        $seen = [];
+        for ($change = 0; $change < 510; ++$change) {
+            $changes->stamp($studio->id());
+            $seen[] = $changes->stampOf($studio);
+        }
+        self::assertCount(510, array_unique($seen));
+        self::assertGreaterThanOrEqual(510, $changes->tidy());
+        self::assertStringStartsWith('1 ', $changes->stampOf($studio));
+        self::assertNotContains($changes->stampOf($studio), $seen);
+        self::assertSame(0, $changes->tidy());
+    }
+
+    public function testAPageGoesWithItsTenMinutes(): void
     {
         $this->look('/page', $this->owner);
         $this->clock = new MockClock('2027-03-01 10:00:01');

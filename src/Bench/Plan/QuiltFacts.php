@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Bench\Plan;
 
+use App\Platform\Kept\ShownOnNoKeptPage;
 use App\Quilt\Quilt;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 
 /** What the queue asks of a waiting quilt, worked out once for as long as nothing that it rests on changes. */
 #[ORM\Entity(repositoryClass: QuiltFactsRepository::class)]
+#[ShownOnNoKeptPage]
 class QuiltFacts
 {
     /** @var array<string, mixed> as Facts wrote it */

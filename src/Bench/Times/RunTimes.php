@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bench\Times;
 
 use App\AtTheFrame\Run;
+use App\Platform\Kept\ShownOnNoKeptPage;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use Schwung\Core\Loading\StepKind;
@@ -12,6 +13,7 @@ use Schwung\Core\Queue\StepTime;
 
 /** What the steps of one load were estimated to take and took, read from its log once it has grown. */
 #[ORM\Entity(repositoryClass: RunTimesRepository::class)]
+#[ShownOnNoKeptPage]
 class RunTimes
 {
     /** Among the sums: whether it is a top of a load of several. */

@@ -29,6 +29,8 @@ final class StudioChanges implements ResetInterface
 
     /** @var array<string, Ulid> studios of which something is being written */
     private array $written = [];
+    /** @var array<class-string, bool> */
+    private array $isShown = [];
 
     public function __construct(private readonly Connection $database, private readonly StudioOf $studioOf) {}
 
@@ -36,7 +38,9 @@ final class StudioChanges implements ResetInterface
     {
         $entities = $flush->getObjectManager();
         foreach (Written::by($entities->getUnitOfWork()) as $record) {
-            $studio = $this->studioOf->find($record, $entities);
+            $isShown = $this->isShown[$record::class] ??=
+                [] === (new \ReflectionClass($record))->getAttributes(ShownOnNoKeptPage::class);
+            $studio = $isShown ? $this->studioOf->find($record, $entities) : null;
             if (null !== $studio) {
                 $this->written[(string) $studio->id()] = $studio->id();
             }

@@ -68,6 +68,8 @@ require dirname(__DIR__) . '/vendor/autoload.php';
 /** How often each page is asked for, and the thinnest page of somebody who is signed in. */
 const ROUNDS = 25;
 const THINNEST = 'T, the devices';
+/** Seconds in which the worker has learnt what five thousand quilts teach; until then no page stays what it was. */
+const LEARNING = 90;
 
 /** @param list<float> $values */
 function median(array $values): float
@@ -407,6 +409,7 @@ function measurePages(string $server, string $quilts): void
     $winds = quiltCalled('nine winds', $server, $cookies);
     $frame = frameThatTaught($server, $cookies);
     putPieces($server, $cookies);
+    sleep($quilts > 1000 ? LEARNING : 10);
     $pages = [
         'floor' => '/floor',
         THINNEST => '/devices',

@@ -12,6 +12,7 @@ use App\Bench\Hours\StudioHours;
 use App\Frames\StudioFrame;
 use App\Leaders\LeaderInspection;
 use App\Platform\Kept\StudioChanges;
+use App\Platform\Kept\StudioOf;
 use App\Platform\Written;
 use App\Public\Proposal;
 use App\Quilt\Quilt;
@@ -33,6 +34,23 @@ use Symfony\Contracts\Service\ResetInterface;
 #[AsDoctrineListener(Events::onFlush), AsDoctrineListener(Events::postFlush)]
 final class QueueChanges implements ResetInterface
 {
+    private const RESTS_ON = [
+        Studio::class,
+        Quilt::class,
+        StudioFrame::class,
+        StudioHours::class,
+        QueuePin::class,
+        Run::class,
+        Proposal::class,
+        LogEntry::class,
+        StudioTask::class,
+        StudioChore::class,
+        ShelfBatting::class,
+        ShelfThread::class,
+        Recipe::class,
+        LeaderInspection::class,
+    ];
+
     /** @var array<string, Ulid> studios that are touched by what is being written */
     private array $touched = [];
 
@@ -40,28 +58,15 @@ final class QueueChanges implements ResetInterface
         private readonly BenchPlanRepository $plans,
         private readonly MessageBusInterface $bus,
         private readonly StudioChanges $changes,
+        private readonly StudioOf $studioOf,
     ) {}
 
     public function onFlush(OnFlushEventArgs $event): void
     {
-        $work = $event->getObjectManager()->getUnitOfWork();
-        foreach (Written::by($work) as $entity) {
-            $studio = match (true) {
-                $entity instanceof Studio => $entity,
-                $entity instanceof Quilt,
-                $entity instanceof StudioFrame,
-                $entity instanceof StudioHours
-                    => $entity->studio,
-                $entity instanceof QueuePin, $entity instanceof Run, $entity instanceof Proposal => $entity->quilt
-                    ->studio,
-                $entity instanceof LogEntry => $entity->run->quilt->studio,
-                $entity instanceof StudioTask => $entity->frame->studio,
-                $entity instanceof StudioChore => $entity->studio,
-                $entity instanceof ShelfBatting, $entity instanceof ShelfThread => $entity->studio,
-                $entity instanceof Recipe => $entity->quilt->studio,
-                $entity instanceof LeaderInspection => $entity->leader->frame->studio,
-                default => null,
-            };
+        $entities = $event->getObjectManager();
+        foreach (Written::by($entities->getUnitOfWork()) as $entity) {
+            $rests = \in_array($entities->getClassMetadata($entity::class)->name, self::RESTS_ON, true);
+            $studio = $rests ? $this->studioOf->find($entity, $entities) : null;
             if (null !== $studio) {
                 $this->touched[(string) $studio->id()] = $studio->id();
             }

@@ -71,9 +71,7 @@ final class BenchController extends AbstractController
             (null === $typed ? $this->memory->part($isDrawn ? 'drawn' : 'listed', $person, $state, $top) : $top()) .
             ([] === $filter->query() && 1 === $page ? $this->memory->part('all', $person, $state, $list) : $list());
 
-        return $this->render('bench/index.html.twig', ['body' => $this->memory->withTokens($body)])->setVary(
-            'HX-Request',
-        );
+        return $this->render('bench/index.html.twig', ['body' => $body])->setVary('HX-Request');
     }
 
     /** Asked for while the queue is being worked out: empty while it still is, then the page is loaded anew. */
@@ -109,7 +107,6 @@ final class BenchController extends AbstractController
             'done' => $this->chores->findDone($studio, $clock->moment(0)),
             'isDrawn' => $isDrawn,
             'typed' => $typed,
-            'tokens' => BenchMemory::TOKENS,
         ]);
     }
 

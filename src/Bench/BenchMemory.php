@@ -8,21 +8,15 @@ use App\Account\Person;
 use App\Account\Studio;
 use App\Bench\Plan\PlanState;
 use App\Platform\Build;
+use App\Platform\Kept\KeptPage;
 use App\Platform\Kept\OneLook;
 use Psr\Clock\ClockInterface;
 use Symfony\Contracts\Cache\CacheInterface;
 use Symfony\Contracts\Cache\ItemInterface;
 
-/** Keeps the bench as it was rendered until anything changes that is on it; tokens of forms are put in each time. */
+/** Keeps the parts of the bench as they were rendered until anything changes that is on them. */
 final readonly class BenchMemory
 {
-    /** What stands for a token while it is kept, by the token's id. */
-    public const TOKENS = [
-        'bench' => '-token-of-bench-',
-        'quilt' => '-token-of-quilt-',
-        'task' => '-token-of-task-',
-        'new' => '-a-new-key-',
-    ];
     private const SECONDS = 600;
     private const MINUTE = 60;
     /** What is said of hours and days gone by is that old at most. */
@@ -53,11 +47,13 @@ final readonly class BenchMemory
             intdiv($this->clock->now()->getTimestamp(), self::STEP_SECONDS),
         ]);
 
-        return $this->cache->get($key, static function (ItemInterface $item) use ($make): string {
+        $kept = $this->cache->get($key, function (ItemInterface $item) use ($key, $make): KeptPage {
             $item->expiresAfter(self::SECONDS);
 
-            return $make();
+            return $this->look->keep($key, $make());
         });
+
+        return $this->look->show($kept);
     }
 
     /** Whether nobody else of the studio has looked for a minute: what is old is asked for once. */
@@ -73,15 +69,5 @@ final readonly class BenchMemory
         });
 
         return $isFirst;
-    }
-
-    public function withTokens(string $body): string
-    {
-        $put = [];
-        foreach (self::TOKENS as $id => $stands) {
-            $put[$stands] = 'new' === $id ? $this->look->newKey() : $this->look->getToken($id)->getValue();
-        }
-
-        return strtr($body, $put);
     }
 }

@@ -4,5 +4,10 @@ interface Window {
     trigger(target: Element, event: string): void;
     ajax(verb: string, path: string, context: { source: Element; target: string; swap: string }): Promise<void>;
   };
-  Idiomorph: { defaults: { ignoreActiveValue: boolean } };
+  Idiomorph: {
+    defaults: {
+      ignoreActiveValue: boolean;
+      callbacks: { beforeNodeMorphed?: (shown: Node, answered: Node) => boolean };
+    };
+  };
 }

@@ -72,8 +72,16 @@ function watchConnection() {
   window.addEventListener("online", retry);
 }
 
+/** What the answer repeats stays untouched, but for fields: what stands in them is not what their markup says. */
+function isToBeMorphed(/** @type {Node} */ shown, /** @type {Node} */ answered) {
+  const isField = (/** @type {Element} */ element) => element.matches(FIELDS) || element.querySelector(FIELDS) !== null;
+  return !shown.isEqualNode(answered) || (shown instanceof Element && isField(shown));
+}
+
+const FIELDS = "input, textarea, select, option";
 // What is being typed is never replaced by an answer to what was typed before.
 window.Idiomorph.defaults.ignoreActiveValue = true;
+window.Idiomorph.defaults.callbacks.beforeNodeMorphed = isToBeMorphed;
 
 document.addEventListener("focusin", lightMeasure);
 document.addEventListener("htmx:afterSwap", lightMeasure);

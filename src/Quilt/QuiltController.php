@@ -287,7 +287,15 @@ final class QuiltController extends AbstractController
         }
 
         return $request->headers->has('HX-Request')
-            ? $this->answer($request, $this->workspaces->open($quilt, $view))
+            ? $this->answer(
+                $request,
+                $this->workspaces->show(
+                    $quilt,
+                    $view,
+                    $quilt->sheet(),
+                    $this->changes->outcome($quilt, $this->units->system()),
+                ),
+            )
             : $this->redirectToRoute(
                 'app_quilt_stage',
                 ['id' => $quilt->id(), 'stage' => $stage],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Quilt;
 
 use Schwung\Core\Job\Entries;
+use Schwung\Core\Job\Entry;
 use Schwung\Core\Measure\Length;
 
 /**
@@ -20,12 +21,14 @@ final readonly class Sheet
 
     public static function blank(): self
     {
-        $sheet = new self([]);
-        foreach (Entries::all() as $entry) {
-            $sheet = $sheet->with($entry->path, $entry->usual);
-        }
+        /** @var self|null $blank the same for every quilt */
+        static $blank = null;
 
-        return $sheet;
+        return $blank ??= array_reduce(
+            Entries::all(),
+            static fn(self $sheet, Entry $entry): self => $sheet->with($entry->path, $entry->usual),
+            new self([]),
+        );
     }
 
     /** @param array<string, mixed> $members as toArray() gave them, by this or an earlier version */

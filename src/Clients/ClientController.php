@@ -9,6 +9,7 @@ use App\Account\Sure\Grave;
 use App\Audit\AuditLog;
 use App\Audit\Happening;
 use App\Platform\Download;
+use App\Platform\Kept\KeptUntilChanged;
 use App\Public\ProposalRepository;
 use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -33,6 +34,7 @@ final class ClientController extends AbstractController
     ) {}
 
     #[Route('', name: 'index', methods: ['GET'])]
+    #[KeptUntilChanged]
     public function index(#[CurrentUser] Person $person, Request $request, ProposalRepository $proposals): Response
     {
         $search = mb_substr(trim(mb_scrub($request->query->getString('q'), 'UTF-8')), 0, 120);

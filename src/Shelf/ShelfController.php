@@ -7,6 +7,7 @@ namespace App\Shelf;
 use App\Account\Person;
 use App\Account\StudioRepository;
 use App\Bench\Plan\BenchPlanRepository;
+use App\Platform\Kept\KeptUntilChanged;
 use App\Quilt\Drawing\CuttingDrawing;
 use App\Shelf\Batting\ShelfBattingRepository;
 use App\Shelf\Drawing\ShelfDrawer;
@@ -21,7 +22,6 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
-use Symfony\Component\Uid\Ulid;
 
 /** What lies on the shelf: batting, thread, and what holds cloth to a frame. */
 #[Route('/shelf', name: 'app_shelf_')]
@@ -34,6 +34,7 @@ final class ShelfController extends AbstractController
     ) {}
 
     #[Route('', name: 'index', methods: ['GET'])]
+    #[KeptUntilChanged]
     public function index(#[CurrentUser] Person $person, Request $request, ShelfBattingRepository $battings): Response
     {
         $studio = $person->studio();
@@ -62,7 +63,6 @@ final class ShelfController extends AbstractController
             'labels' => $this->page->labels($studio, $outlook),
             'together' => $together,
             'layout' => null === $joined ? null : (new CuttingDrawing())->ofPieces($joined->layout),
-            'key' => new Ulid(),
         ]);
     }
 

@@ -8,7 +8,6 @@ use App\Shelf\Batting\ShelfBatting;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Shelf\Cut;
 use Schwung\Core\Shelf\Need;
-use Symfony\Component\Uid\Ulid;
 
 /** A roll or a piece on the page, and what it would do for the quilt that is laid over the shelf. */
 final readonly class ShelfItem
@@ -28,12 +27,6 @@ final readonly class ShelfItem
     public static function under(?Need $need, ShelfBatting $batting, bool $isPlanned = false): self
     {
         return new self($batting, $need, null === $need ? null : $batting->forRule()->cut($need), $isPlanned);
-    }
-
-    /** For a form that cuts it: a second click is the same cut. */
-    public function key(): string
-    {
-        return (string) new Ulid();
     }
 
     public function serves(): bool

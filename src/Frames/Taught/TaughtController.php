@@ -7,6 +7,7 @@ namespace App\Frames\Taught;
 use App\Account\Person;
 use App\Frames\StudioFrame;
 use App\Frames\StudioFrameRepository;
+use App\Platform\Kept\KeptUntilChanged;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -25,6 +26,7 @@ final class TaughtController extends AbstractController
     ) {}
 
     #[Route('', name: 'show', methods: ['GET'])]
+    #[KeptUntilChanged]
     public function show(Ulid $frame, #[CurrentUser] Person $person, LessonViews $views): Response
     {
         $found = $this->frame($frame, $person);

@@ -7,6 +7,7 @@ namespace App\Shelf\Recipes;
 use App\Account\Person;
 use App\AtTheFrame\PhotoShelf;
 use App\AtTheFrame\PhotosRefused;
+use App\Platform\Kept\KeptUntilChanged;
 use App\Quilt\QuiltRepository;
 use App\Shelf\Drawing\ThreadDrawer;
 use App\Shelf\Thread\ShelfThread;
@@ -32,6 +33,7 @@ final class RecipeController extends AbstractController
     }
 
     #[Route('/quilts/{id}/recipe', name: 'app_shelf_recipe', methods: ['GET', 'POST'])]
+    #[KeptUntilChanged]
     public function show(
         Ulid $id,
         #[CurrentUser] Person $person,

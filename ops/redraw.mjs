@@ -2,9 +2,9 @@
 //   node ops/redraw.mjs URL
 import { chromium } from "@playwright/test";
 
-const CHANGES = 40;
+const CHANGES = 24;
 /** Until the queue was worked out anew, so that nothing else runs beside the next change. */
-const REST_MS = 1500;
+const REST_MS = 3000;
 const [base] = process.argv.slice(2);
 
 const browser = await chromium.launch({

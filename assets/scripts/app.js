@@ -72,13 +72,38 @@ function watchConnection() {
   window.addEventListener("online", retry);
 }
 
-/** What the answer repeats stays untouched, but for fields: what stands in them is not what their markup says. */
-function isToBeMorphed(/** @type {Node} */ shown, /** @type {Node} */ answered) {
-  const isField = (/** @type {Element} */ element) => element.matches(FIELDS) || element.querySelector(FIELDS) !== null;
-  return !shown.isEqualNode(answered) || (shown instanceof Element && isField(shown));
+const FIELDS = "input, textarea, option";
+
+/** Whether a field holds what its markup says, so that nobody has touched it since. */
+function isUntouched(/** @type {Element} */ field) {
+  if (field instanceof HTMLInputElement) {
+    return field.value === field.defaultValue && field.checked === field.defaultChecked;
+  }
+  return field instanceof HTMLOptionElement
+    ? field.selected === field.defaultSelected
+    : /** @type {HTMLTextAreaElement} */ (field).value === /** @type {HTMLTextAreaElement} */ (field).defaultValue;
 }
 
-const FIELDS = "input, textarea, select, option";
+/** What the answer repeats stays as it is, but for fields that somebody touched. */
+function isToBeMorphed(/** @type {Node} */ shown, /** @type {Node} */ answered) {
+  if (!(shown instanceof Element) || !(answered instanceof Element)) {
+    return !shown.isEqualNode(answered);
+  }
+  if (shown.isEqualNode(answered)) {
+    const fields = shown.matches(FIELDS) ? [shown] : shown.querySelectorAll(FIELDS);
+    return !Array.from(fields).every(isUntouched);
+  }
+  // A drawing is other lines throughout and holds nothing that is typed: it is put in whole.
+  if (shown.matches("svg.bed") && answered.matches("svg.bed") && !shown.contains(document.activeElement)) {
+    for (const { name, value } of answered.attributes) {
+      shown.setAttribute(name, value);
+    }
+    shown.replaceChildren(...answered.childNodes);
+    return false;
+  }
+  return true;
+}
+
 // What is being typed is never replaced by an answer to what was typed before.
 window.Idiomorph.defaults.ignoreActiveValue = true;
 window.Idiomorph.defaults.callbacks.beforeNodeMorphed = isToBeMorphed;

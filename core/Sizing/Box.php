@@ -9,11 +9,6 @@ final readonly class Box
 {
     public function __construct(public float $left, public float $lead, public float $right, public float $tail) {}
 
-    public static function centred(float $x, float $y, float $across, float $along): self
-    {
-        return new self($x - $across / 2, $y - $along / 2, $x + $across / 2, $y + $along / 2);
-    }
-
     public function across(): float
     {
         return $this->right - $this->left;

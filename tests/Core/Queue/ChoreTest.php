@@ -68,6 +68,35 @@ final class ChoreTest extends TestCase
         );
     }
 
+    public function testWhatIsMissingIsBoughtADayBeforeItsRestBegins(): void
+    {
+        $behind = [new Running('now', 'north', 1440)];
+        $chores = static fn(Wants $wants): array => array_map(
+            static fn(Chore $chore): array => [$chore->key, $chore->by],
+            array_values(
+                array_filter(
+                    self::chores([new QueueJob('later', 3, ['north'], 60)], ['later' => $wants], $behind),
+                    static fn(Chore $chore): bool => \in_array(
+                        $chore->kind,
+                        [ChoreKind::Buy, ChoreKind::BuyThread],
+                        true,
+                    ),
+                ),
+            ),
+        );
+
+        // On the frame from Thursday nine o'clock on.
+        self::assertSame(
+            [['buy later', 2 * self::DAY + 540], ['buy-thread later', 2 * self::DAY + 540]],
+            $chores(new Wants(isWithoutBatting: true, isWithoutThread: true)),
+        );
+        self::assertSame(
+            [['buy later', 2 * self::DAY + 540 - 120]],
+            $chores(new Wants(rests: 120, isWithoutBatting: true)),
+        );
+        self::assertSame([], $chores(new Wants()));
+    }
+
     public function testWhoNeedsNothingIsOnlyLoaded(): void
     {
         $chores = self::chores([new QueueJob('plain', null, ['north'], 60)], []);

@@ -8,17 +8,15 @@ namespace Schwung\Core\Tension;
 final readonly class SeparatingTest
 {
     /**
-     * @param string       $text    what to do or to look for
-     * @param string       $yes    what shows where it is so; $no where it is not
-     * @param Cause|null   $proves  the cause that a yes would prove; null where the test looks for a symptom
-     * @param Symptom|null $looksFor the symptom that it looks for; null where it tests a cause
+     * @param string $text   what to do
+     * @param string $yes    what shows where it is so; $no where it is not
+     * @param Cause  $proves the cause that a yes would prove
      */
     public function __construct(
         public string $text,
         public string $yes,
         public string $no,
-        public ?Cause $proves,
-        public ?Symptom $looksFor,
+        public Cause $proves,
         public Cause $leadsIfYes,
         public Cause $leadsIfNo,
     ) {}

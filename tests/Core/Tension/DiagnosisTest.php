@@ -54,6 +54,11 @@ final class DiagnosisTest extends TestCase
             ),
             'every cause is known',
         );
+        self::assertSameSize(
+            $knowledge->entries,
+            array_unique(array_column($knowledge->entries, 'test')),
+            'no two causes have the same test',
+        );
         $shown = [];
         foreach ($knowledge->entries as $entry) {
             self::assertNotSame('', trim($entry->words . $entry->test) ?: '', $entry->cause->value);

@@ -37,6 +37,11 @@ final class LearningTest extends TestCase
         self::assertNull((new DriftLearnt())->allowance(\array_slice($seen, 1)), 'seven are too few');
         // 1 to 8 thousandths; the place of 90 % is 6.3 between the seventh and the eighth.
         self::assertEqualsWithDelta(0.0073, (new DriftLearnt())->allowance($seen), 1e-9);
+        self::assertSame(
+            [8, 7, 8],
+            array_map(DriftLearnt::perThousand(...), [0.0073, 0.007, 0.0070001]),
+            'plans allow for no less',
+        );
     }
 
     #[DataProvider('bounds')]

@@ -60,6 +60,15 @@ final class TimesTest extends TestCase
         });
     }
 
+    public function testNothingIsDoneInLessThanAMinute(): void
+    {
+        $minutes = static fn(float $loading): int => (new Estimate($loading, 0.0, 0.0, $loading, 4.0))->wholeMinutes();
+
+        self::assertSame([1, 1, 2, 90], array_map($minutes, [0.2, 1.4, 1.5, 90.4]));
+        self::assertSame(6.0, (new Estimate(1, 2, 3, 0, 0))->minutes());
+        self::assertSame(2.0, (new Estimate(1, 2, 3, 0, 4))->spread());
+    }
+
     public function testEachKindLearnsForItself(): void
     {
         $factors = (new Factors())->taught([

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Attachment;
 
 use PHPUnit\Framework\Attributes\CoversClass;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Schwung\Core\Attachment\HoldProposal;
 use Schwung\Core\Attachment\HoldProposalRule;
@@ -93,6 +94,24 @@ final class HoldProposalRuleTest extends TestCase
         self::assertEqualsWithDelta(0.7463, $zip->thickens->toMillimetres(), 0.001);
         self::assertLessThan($zip->thickens->nanometres, $pins->thickens->nanometres);
         self::assertStringContainsString('0.7 mm (an estimate)', self::told($zip->against));
+    }
+
+    /** @param float $section what lies on the roll for each millimetre of its length, in square millimetres */
+    #[TestWith([HoldingSystem::Pins, 3])]
+    #[TestWith([HoldingSystem::Zip, 60])]
+    #[TestWith([HoldingSystem::HookAndLoop, 75])]
+    #[TestWith([HoldingSystem::Magnets, 80])]
+    #[TestWith([HoldingSystem::ChannelClips, 110])]
+    #[TestWith([HoldingSystem::DowelClamps, 200])]
+    public function testEachHoldHasASectionOfItsOwn(HoldingSystem $system, float $section): void
+    {
+        $methods = array_map(static fn(HoldingSystem $one): string => $one->value, HoldingSystem::cases());
+
+        self::assertEqualsWithDelta(
+            2 * (sqrt(25.4 ** 2 + $section / \M_PI) - 25.4),
+            self::of($system, self::proposals(['frame/methods' => $methods]))->thickens->toMillimetres(),
+            1e-5,
+        );
     }
 
     public function testPolesAreHeldBySpringClampsAlone(): void

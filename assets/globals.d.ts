@@ -7,7 +7,10 @@ interface Window {
   Idiomorph: {
     defaults: {
       ignoreActiveValue: boolean;
-      callbacks: { beforeNodeMorphed?: (shown: Node, answered: Node) => boolean };
+      callbacks: {
+        beforeNodeMorphed?: (shown: Node, answered: Node) => boolean;
+        beforeAttributeUpdated?: (name: string, element: Element) => boolean;
+      };
     };
   };
 }

@@ -107,6 +107,11 @@ function isToBeMorphed(/** @type {Node} */ shown, /** @type {Node} */ answered) 
 // What is being typed is never replaced by an answer to what was typed before.
 window.Idiomorph.defaults.ignoreActiveValue = true;
 window.Idiomorph.defaults.callbacks.beforeNodeMorphed = isToBeMorphed;
+// What somebody opened to read stays open, and closed what she closed, while its figures change.
+window.Idiomorph.defaults.callbacks.beforeAttributeUpdated = (
+  /** @type {string} */ name,
+  /** @type {Element} */ element,
+) => name !== "open" || !(element instanceof HTMLDetailsElement);
 
 document.addEventListener("focusin", lightMeasure);
 document.addEventListener("htmx:afterSwap", lightMeasure);

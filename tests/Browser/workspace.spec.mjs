@@ -19,6 +19,24 @@ test("a number redraws drawing, figures and sentence, and its line lights up", a
   expect(errors).toEqual([]);
 });
 
+test("a working that is open stays open while its figures change, and one that was closed stays closed", async ({
+  page,
+}) => {
+  await openQuilt(page, "Harbour lamps", "backing");
+  const workings = page.locator("#workspace details.figures");
+  const [opened, other] = ["Left across", "Needed along"].map((name) => workings.filter({ hasText: name }).first());
+  await opened.locator("summary").click();
+  const before = await opened.innerText();
+  await page.getByLabel("Backing, top side").fill("77");
+  await expect(opened).not.toHaveText(before);
+  await expect(opened).toHaveAttribute("open");
+  await expect(other).not.toHaveAttribute("open");
+  await opened.locator("summary").click();
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(page.getByLabel("Backing, top side")).toHaveValue(/78/);
+  await expect(opened).not.toHaveAttribute("open");
+});
+
 test("what is typed quickly, one field after the other, is all kept", async ({ page }) => {
   await openQuilt(page, "Unopened parcel", "measure");
   const entries = ["41", "41", "41 1/8", "52", "52", "52 1/4"];

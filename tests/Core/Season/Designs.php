@@ -6,6 +6,7 @@ namespace Tests\Core\Season;
 
 use Schwung\Core\Advance\RowRule;
 use Schwung\Core\Design\Exception\UnusableDesign;
+use Schwung\Core\Design\GapRule;
 use Schwung\Core\Design\LaidDesign;
 use Schwung\Core\Design\LaidDesignWriter;
 use Schwung\Core\Design\StitchPath;
@@ -70,6 +71,7 @@ final readonly class Designs implements Account
             Words::of([$laid->stitched(), $laid->places()[0], $laid->places()[$laid->repeats] ?? 'no second row']) .
             ' ' .
             Words::mark((new LaidDesignWriter())->write($laid, 'A <wave> & more'));
+        yield 'lines apart by ' . Words::of((new GapRule())->largest($laid));
     }
 
     private static function drawing(Lot $lot): string

@@ -11,7 +11,7 @@ use PHPUnit\Framework\TestCase;
 
 /**
  * What the core makes of a busy season, as the text files beside this show it: quilts, beds, exercises, diagnoses,
- * leaders, designs, logs and lengths, all drawn by lot and always the same. A mark at the end of a line stands for
+ * leaders, designs, logs, lengths, queues and shelves, all drawn by lot and always the same. A mark at the end of a line stands for
  * every other figure and word that was worked out.
  *
  * A change that is meant moves lines: run with UPDATE=1, read the difference, and keep it if each line is right.
@@ -52,6 +52,8 @@ final class SeasonTest extends TestCase
             'lengths' => new Lengths(),
             'entries' => new AllEntries(),
             'unfinished' => new Unfinished(),
+            'queues' => new Queues(),
+            'shelves' => new Shelves(),
         ];
         foreach ($accounts as $name => $account) {
             for ($from = 0; $from < $account->pages(); $from += self::AT_ONCE) {

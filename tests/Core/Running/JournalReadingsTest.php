@@ -88,19 +88,19 @@ final class JournalReadingsTest extends TestCase
 
     public function testClicksAreHeldAgainstTurnsOfTheSameAdvance(): void
     {
-        $done = fn(string $key, string $step, int $minute, float $turns): JournalEntry => new JournalEntry(
+        $done = fn(string $key, string $step, int $minute, float $turns): JournalEntry => $this->entry(
             $key,
+            $minute,
             EntryKind::Done,
-            $step,
-            $this->at($minute),
             ['turns' => $turns],
-        );
-        $counted = fn(string $key, string $step, int $minute, int $clicks): JournalEntry => new JournalEntry(
-            $key,
-            EntryKind::Roll,
             $step,
-            $this->at($minute),
+        );
+        $counted = fn(string $key, string $step, int $minute, int $clicks): JournalEntry => $this->entry(
+            $key,
+            $minute,
+            EntryKind::Roll,
             ['from' => 0.0, 'to' => 225.0, 'clicks' => $clicks],
+            $step,
         );
 
         self::assertSame(
@@ -110,7 +110,7 @@ final class JournalReadingsTest extends TestCase
                 $counted('b', 'pass-2-settle', 2, 44),
                 $done('c', 'pass-3-advance', 3, 0.0),
                 $counted('d', 'pass-3-settle', 4, 40),
-                new JournalEntry('e', EntryKind::Roll, 'pass-2-settle', $this->at(5), ['wound' => 1.0, 'round' => 2.0]),
+                $this->entry('e', 5, EntryKind::Roll, ['wound' => 1.0, 'round' => 2.0], 'pass-2-settle'),
             )->clicksAgainstTurns(),
         );
     }
@@ -201,12 +201,12 @@ final class JournalReadingsTest extends TestCase
 
     public function testRowsOfAPassThatIsNotStitchedYetAreTicked(): void
     {
-        $rows = fn(string $key, string $step, int $minute, float $rows): JournalEntry => new JournalEntry(
+        $rows = fn(string $key, string $step, int $minute, float $rows): JournalEntry => $this->entry(
             $key,
+            $minute,
             EntryKind::Rows,
-            $step,
-            $this->at($minute),
             ['rows' => $rows],
+            $step,
         );
         $journal = $this->journal(
             $rows('a', 'pass-1-stitch', 1, 1.0),
@@ -223,12 +223,12 @@ final class JournalReadingsTest extends TestCase
 
     public function testOfSectionsThoseRowsCountThatAllHave(): void
     {
-        $rows = fn(string $key, int $section, float $rows): JournalEntry => new JournalEntry(
+        $rows = fn(string $key, int $section, float $rows): JournalEntry => $this->entry(
             $key,
+            $section,
             EntryKind::Rows,
-            "pass-1-stitch-section-$section",
-            $this->at($section),
             ['rows' => $rows],
+            "pass-1-stitch-section-$section",
         );
         $journal = static fn(JournalEntry ...$entries): Journal => new Journal(
             Loads::steps(Loads::clamped()),
@@ -293,9 +293,14 @@ final class JournalReadingsTest extends TestCase
     }
 
     /** @param array<string, mixed> $data */
-    private function entry(string $key, int $minute, EntryKind $kind, array $data = []): JournalEntry
-    {
-        return new JournalEntry($key, $kind, null, $this->at($minute), $data);
+    private function entry(
+        string $key,
+        int $minute,
+        EntryKind $kind,
+        array $data = [],
+        ?string $step = null,
+    ): JournalEntry {
+        return new JournalEntry($key, $kind, $step, $this->at($minute), $data);
     }
 
     private function at(int $minute): \DateTimeImmutable

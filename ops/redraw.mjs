@@ -23,7 +23,7 @@ await page.goto(base + quilt.replace(/[a-z]+$/, "backing"));
 const rounds = [];
 for (let i = 0; i <= CHANGES; i += 1) {
   await page.waitForTimeout(REST_MS);
-  const times = await page.evaluate(changeAndWait, i % 2);
+  const times = await page.evaluate(changeAndWait, i % 2 === 0 ? 1 : -1);
   // The first fills the caches.
   if (i > 0) {
     rounds.push(times);
@@ -39,8 +39,8 @@ for (const [name, what] of Object.entries({ answered: "until the server answers"
 }
 console.log();
 
-/** In the page: makes the backing an inch longer or shorter on one side; when the answer came, and when it was painted. */
-function changeAndWait(/** @type {number} */ isShorter) {
+/** In the page: makes a side of the backing so much longer; when the answer came, and when it was painted. */
+function changeAndWait(/** @type {number} */ inches) {
   const field = /** @type {HTMLInputElement} */ (document.querySelector("input[data-measure^='backing/']"));
   const start = performance.now();
   const since = () => performance.now() - start;
@@ -60,7 +60,7 @@ function changeAndWait(/** @type {number} */ isShorter) {
     });
     seen.observe(document.body, { subtree: true, childList: true, attributes: true, characterData: true });
     field.focus();
-    field.value = `${parseFloat(field.value) + (isShorter === 1 ? -1 : 1)}`;
+    field.value = `${parseFloat(field.value) + inches}`;
     field.dispatchEvent(new Event("change", { bubbles: true }));
   });
 }

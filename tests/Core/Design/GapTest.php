@@ -7,7 +7,6 @@ namespace Tests\Core\Design;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Schwung\Core\Advance\RowLayout;
 use Schwung\Core\Advance\RowRule;
 use Schwung\Core\Design\GapRule;
 use Schwung\Core\Design\LaidDesign;
@@ -29,16 +28,9 @@ final class GapTest extends TestCase
         float $along,
         float $diameter,
     ): void {
-        $points = [];
-        foreach ($lines as $line) {
-            $points[] = array_map(static fn(array $point): Point => new Point($point[0], $point[1]), $line);
-        }
-        $path = StitchPath::of($points);
-        $laid = new LaidDesign($path, self::rows($height, $gap, $along), Length::millimetres(1000));
-
         self::assertEqualsWithDelta(
             $diameter,
-            (new GapRule())->largest($laid)->toMillimetres(),
+            (new GapRule())->largest(self::laid($lines, $height, $gap, $along))->toMillimetres(),
             0.02 * $diameter + 0.2,
         );
     }
@@ -64,16 +56,7 @@ final class GapTest extends TestCase
     #[DataProvider('lopsided')]
     public function testItIsFoundWhereverItLies(array $lines, float $height, float $gap, float $along): void
     {
-        $path = StitchPath::of(
-            array_map(
-                static fn(array $line): array => array_map(
-                    static fn(array $point): Point => new Point($point[0], $point[1]),
-                    $line,
-                ),
-                $lines,
-            ),
-        );
-        $laid = new LaidDesign($path, self::rows($height, $gap, $along), Length::millimetres(1000));
+        $laid = self::laid($lines, $height, $gap, $along);
         $tried = self::tried($laid);
 
         self::assertEqualsWithDelta($tried, (new GapRule())->largest($laid)->toMillimetres(), 0.015 * $tried);
@@ -137,11 +120,21 @@ final class GapTest extends TestCase
         return 2 * $most;
     }
 
-    private static function rows(float $height, float $gap, float $along): RowLayout
+    /** @param list<non-empty-list<array{float, float}>> $lines */
+    private static function laid(array $lines, float $height, float $gap, float $along): LaidDesign
     {
-        return (new RowRule())->layOut(
-            new RowDesign(Length::millimetres($height), Length::millimetres($gap), Length::zero(), Finish::RunOff),
-            Length::millimetres($along),
+        $points = [];
+        foreach ($lines as $line) {
+            $points[] = array_map(static fn(array $point): Point => new Point($point[0], $point[1]), $line);
+        }
+
+        return new LaidDesign(
+            StitchPath::of($points),
+            (new RowRule())->layOut(
+                new RowDesign(Length::millimetres($height), Length::millimetres($gap), Length::zero(), Finish::RunOff),
+                Length::millimetres($along),
+            ),
+            Length::millimetres(1000),
         );
     }
 }

@@ -88,28 +88,13 @@ final class JournalReadingsTest extends TestCase
 
     public function testClicksAreHeldAgainstTurnsOfTheSameAdvance(): void
     {
-        $done = fn(string $key, string $step, int $minute, float $turns): JournalEntry => $this->entry(
-            $key,
-            $minute,
-            EntryKind::Done,
-            ['turns' => $turns],
-            $step,
-        );
-        $counted = fn(string $key, string $step, int $minute, int $clicks): JournalEntry => $this->entry(
-            $key,
-            $minute,
-            EntryKind::Roll,
-            ['from' => 0.0, 'to' => 225.0, 'clicks' => $clicks],
-            $step,
-        );
-
         self::assertSame(
             [[1.25, 44.0]],
             $this->journal(
-                $done('a', 'pass-2-advance', 1, 1.25),
-                $counted('b', 'pass-2-settle', 2, 44),
-                $done('c', 'pass-3-advance', 3, 0.0),
-                $counted('d', 'pass-3-settle', 4, 40),
+                $this->entry('a', 1, EntryKind::Done, ['turns' => 1.25], 'pass-2-advance'),
+                $this->entry('b', 2, EntryKind::Roll, ['from' => 0.0, 'to' => 225.0, 'clicks' => 44], 'pass-2-settle'),
+                $this->entry('c', 3, EntryKind::Done, ['turns' => 0.0], 'pass-3-advance'),
+                $this->entry('d', 4, EntryKind::Roll, ['from' => 0.0, 'to' => 225.0, 'clicks' => 40], 'pass-3-settle'),
                 $this->entry('e', 5, EntryKind::Roll, ['wound' => 1.0, 'round' => 2.0], 'pass-2-settle'),
             )->clicksAgainstTurns(),
         );
@@ -201,19 +186,12 @@ final class JournalReadingsTest extends TestCase
 
     public function testRowsOfAPassThatIsNotStitchedYetAreTicked(): void
     {
-        $rows = fn(string $key, string $step, int $minute, float $rows): JournalEntry => $this->entry(
-            $key,
-            $minute,
-            EntryKind::Rows,
-            ['rows' => $rows],
-            $step,
-        );
         $journal = $this->journal(
-            $rows('a', 'pass-1-stitch', 1, 1.0),
+            $this->rows('a', 1, 'pass-1-stitch', 1.0),
             new JournalEntry('d', EntryKind::Done, 'pass-1-stitch', $this->at(2)),
-            $rows('b', 'pass-2-stitch', 3, 1.0),
-            $rows('c', 'pass-2-stitch', 4, 0.5),
-            $rows('z', 'pass-3-stitch', 5, 0.0),
+            $this->rows('b', 3, 'pass-2-stitch', 1.0),
+            $this->rows('c', 4, 'pass-2-stitch', 0.5),
+            $this->rows('z', 5, 'pass-3-stitch', 0.0),
         );
 
         self::assertSame([2 => 0.5], $journal->rowsTicked());
@@ -223,21 +201,20 @@ final class JournalReadingsTest extends TestCase
 
     public function testOfSectionsThoseRowsCountThatAllHave(): void
     {
-        $rows = fn(string $key, int $section, float $rows): JournalEntry => $this->entry(
-            $key,
-            $section,
-            EntryKind::Rows,
-            ['rows' => $rows],
-            "pass-1-stitch-section-$section",
-        );
         $journal = static fn(JournalEntry ...$entries): Journal => new Journal(
             Loads::steps(Loads::clamped()),
             array_values($entries),
             new \DateTimeImmutable('2027-03-01T09:00:00Z'),
         );
 
-        self::assertSame([], $journal($rows('a', 1, 1.0))->rowsTicked());
-        self::assertSame([1 => 0.5], $journal($rows('a', 1, 1.0), $rows('b', 2, 0.5))->rowsTicked());
+        self::assertSame([], $journal($this->rows('a', 1, 'pass-1-stitch-section-1', 1.0))->rowsTicked());
+        self::assertSame(
+            [1 => 0.5],
+            $journal(
+                $this->rows('a', 1, 'pass-1-stitch-section-1', 1.0),
+                $this->rows('b', 2, 'pass-1-stitch-section-2', 0.5),
+            )->rowsTicked(),
+        );
     }
 
     public function testWhatWasDoneAboutAProblemIsTheProblemsOwn(): void
@@ -290,6 +267,11 @@ final class JournalReadingsTest extends TestCase
             'apart' => $apart,
             'loaded' => $loaded,
         ]);
+    }
+
+    private function rows(string $key, int $minute, string $step, float $rows): JournalEntry
+    {
+        return $this->entry($key, $minute, EntryKind::Rows, ['rows' => $rows], $step);
     }
 
     /** @param array<string, mixed> $data */

@@ -13,6 +13,7 @@ use App\Quilt\SheetForm;
 use Doctrine\ORM\EntityManagerInterface;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use Schwung\Core\Measure\UnitSystem;
 use Schwung\Core\Plan\Standing;
 use Tests\App\StudioTestCase;
@@ -225,6 +226,31 @@ final class QuiltTest extends StudioTestCase
             server: ['HTTP_HX_REQUEST' => 'true', 'HTTP_HX_HISTORY_RESTORE_REQUEST' => 'true'],
         );
         self::assertSelectorExists('body header');
+    }
+
+    #[TestWith(['in', '95', '95 in'])]
+    #[TestWith(['cm', '241', '241 cm'])]
+    public function testWhatAnswersAChangeIsThePageAsItIsThen(string $units, string $typed, string $kept): void
+    {
+        $quilt = $this->quilt(self::entries());
+        $page = $this->browser->request('GET', '/');
+        $this->browser->submit($page->filter("form[action='/units/$units']")->form());
+        $address = "/quilts/{$quilt->id()}/backing";
+        $isFragment = ['HTTP_HX_REQUEST' => 'true'];
+        $values = $this->browser->request('GET', $address)->filter('#sheet')->form()->getPhpValues();
+        $fields = \is_array($values['f'] ?? null) ? $values['f'] : [];
+        $answer = $this->browser->request(
+            'POST',
+            $address,
+            [...$values, 'f' => [...$fields, 'backing/sides/right' => $typed]],
+            server: $isFragment,
+        );
+
+        self::assertSame($kept, $answer->filter('[name="f[backing/sides/right]"]')->attr('value'));
+        self::assertSame(
+            $this->browser->request('GET', $address, server: $isFragment)->filter('#workspace')->text(),
+            $answer->filter('#workspace')->text(),
+        );
     }
 
     public function testEveryFigureOpensToItsWorking(): void

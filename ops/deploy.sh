@@ -15,8 +15,9 @@ deploy_ask() {
     # Once more where nginx was not up yet.
     local answer
     answer=$(curl --silent --show-error --include --insecure --retry 20 --retry-connrefused --retry-delay 1 \
-        --resolve "quilts.example:$deploy_port:127.0.0.1" "$@" | tr -d '\000') || true
-    printf '%s' "$answer" | tr -d '\r' | grep --quiet --ignore-case --extended-regexp "$pattern" \
+        --resolve "quilts.example:$deploy_port:127.0.0.1" "$@" | tr -d '\000\r') || true
+    # Not through a pipe: whoever writes into one that grep has left is taken for a failure.
+    grep --quiet --ignore-case --extended-regexp "$pattern" <<<"$answer" \
         || { printf '%s\n' "$answer" | head -c 1500 >&2; fail "docs/deploy: $what"; }
 }
 
@@ -63,7 +64,7 @@ deploy_check() {
     head -c 9900000 /dev/zero >"$deploy/large"
     deploy_ask 'what is too large is said by us' '^HTTP/2 413' --form "file=@$deploy/large" "$at/quilts/import"
     deploy_ask 'and in our words' 'Schwung' --form "file=@$deploy/large" "$at/quilts/import"
-    ! curl --silent --insecure --head --resolve "quilts.example:$deploy_port:127.0.0.1" "$at/sign-in" | grep -qi '^X-Powered-By\|^Server: nginx/' \
+    ! grep -qi '^X-Powered-By\|^Server: nginx/' <<<"$(curl --silent --insecure --head --resolve "quilts.example:$deploy_port:127.0.0.1" "$at/sign-in")" \
         || fail 'docs/deploy: the server tells which versions it is made of.'
 
     # What the services start, as their files say it.

@@ -23,7 +23,8 @@ class Person implements UserInterface, PasswordAuthenticatedUserInterface
     #[ORM\Id, ORM\Column(type: UlidType::NAME)]
     private Ulid $id;
 
-    #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)]
+    /** Read along: nothing that somebody does goes without it. */
+    #[ORM\ManyToOne(fetch: 'EAGER'), ORM\JoinColumn(nullable: false)]
     private Studio $studio;
 
     #[ORM\Column(length: 120)]

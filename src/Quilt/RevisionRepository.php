@@ -45,28 +45,24 @@ final class RevisionRepository extends ServiceEntityRepository
 
     public function findOneOf(Quilt $quilt, int $id): ?Revision
     {
-        return $this->findOneBy(['quilt' => $quilt, 'id' => $id]);
+        $own = $quilt->revision();
+
+        return $own?->id() === $id ? $own : $this->findOneBy(['quilt' => $quilt, 'id' => $id]);
     }
 
-    /** Forgets what had been undone, which a new change replaces. */
-    public function deleteAfter(Quilt $quilt): void
+    /**
+     * Forgets what had been undone, which a new change replaces, and what is too long ago.
+     *
+     * @param int $oldest the place of the last that is too long ago
+     */
+    public function forget(Quilt $quilt, int $oldest): void
     {
         $this->createQueryBuilder('r')
             ->delete()
-            ->where('r.quilt = :quilt AND r.place > :place')
+            ->where('r.quilt = :quilt AND (r.place > :place OR r.place <= :oldest)')
             ->setParameter('quilt', $quilt->id(), 'ulid')
             ->setParameter('place', $quilt->revision()->place ?? 0)
-            ->getQuery()
-            ->execute();
-    }
-
-    public function deleteUpTo(Quilt $quilt, int $place): void
-    {
-        $this->createQueryBuilder('r')
-            ->delete()
-            ->where('r.quilt = :quilt AND r.place <= :place')
-            ->setParameter('quilt', $quilt->id(), 'ulid')
-            ->setParameter('place', $place)
+            ->setParameter('oldest', $oldest)
             ->getQuery()
             ->execute();
     }

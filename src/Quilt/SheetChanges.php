@@ -34,12 +34,11 @@ final readonly class SheetChanges
             if (null !== $quilt->revision() && $sheet->equals($quilt->sheet())) {
                 return;
             }
-            $this->revisions->deleteAfter($quilt);
             $place = 1 + ($quilt->revision()->place ?? 0);
+            $this->revisions->forget($quilt, $place - self::REMEMBERED - 1);
             $revision = new Revision($quilt, $place, $sheet);
             $this->entities->persist($revision);
             $quilt->moveTo($revision);
-            $this->revisions->deleteUpTo($quilt, $place - self::REMEMBERED - 1);
         });
     }
 

@@ -40,17 +40,15 @@ final class BenchPlanRepository extends ServiceEntityRepository
      */
     public function markStale(Ulid $studio): bool
     {
-        $connection = $this->getEntityManager()->getConnection();
-        $id = $studio->toBinary();
-        $connection->executeStatement(
+        $notPlanned = $this->number(
             "INSERT INTO bench_plan (studio_id, plan, shelf, factors, forgotten, calendar, changes)
                 SELECT id, '[]', '[]', '[]', '[]', '', 1 FROM studio WHERE id = ?
-                ON DUPLICATE KEY UPDATE changes = changes + 1",
-            [$id],
-            [ParameterType::BINARY],
+                ON DUPLICATE KEY UPDATE changes = changes + 1
+                RETURNING changes - planned",
+            $studio,
         );
 
-        return 1 === $this->notPlanned($studio);
+        return 1 === $notPlanned;
     }
 
     /**

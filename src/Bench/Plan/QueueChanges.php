@@ -11,6 +11,7 @@ use App\Bench\Chores\StudioChore;
 use App\Bench\Hours\StudioHours;
 use App\Frames\StudioFrame;
 use App\Leaders\LeaderInspection;
+use App\Platform\Afterwards;
 use App\Platform\Kept\StudioChanges;
 use App\Platform\Kept\StudioOf;
 use App\Platform\Written;
@@ -59,6 +60,7 @@ final class QueueChanges implements ResetInterface
         private readonly MessageBusInterface $bus,
         private readonly StudioChanges $changes,
         private readonly StudioOf $studioOf,
+        private readonly Afterwards $afterwards,
     ) {}
 
     public function onFlush(OnFlushEventArgs $event): void
@@ -95,7 +97,8 @@ final class QueueChanges implements ResetInterface
     private function plan(Ulid $studio, bool $isOverdue): void
     {
         if ($this->plans->markStale($studio) || $isOverdue) {
-            $this->bus->dispatch(new PlanQueue($studio));
+            // Should that be lost, the bench asks again for a plan that is overdue.
+            $this->afterwards->do(fn() => $this->bus->dispatch(new PlanQueue($studio)));
         }
     }
 

@@ -6,6 +6,7 @@ namespace App\Platform\Kept;
 
 use App\Account\Person;
 use App\Account\Studio;
+use App\Platform\Afterwards;
 use App\Platform\Build;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Cache\CacheItemInterface;
@@ -40,6 +41,7 @@ final readonly class KeptPages
         private EntityManagerInterface $entities,
         private Build $build,
         private ClockInterface $clock,
+        private Afterwards $afterwards,
         #[Autowire(param: 'app.kept_pages_checked')] private bool $isChecked,
     ) {}
 
@@ -91,7 +93,7 @@ final readonly class KeptPages
                 $request->getRequestUri() . ' is not what was kept of it, though nothing was written.',
             );
         }
-        $this->pages->save($item->set($this->look->keep($key, $body)));
+        $this->afterwards->do(fn() => $this->pages->save($item->set($this->look->keep($key, $body))));
     }
 
     /** @param int $seconds after which it is another */

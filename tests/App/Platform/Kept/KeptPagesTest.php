@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\App\Platform\Kept;
 
 use App\Account\Person;
+use App\Platform\Afterwards;
 use App\Platform\Build;
 use App\Platform\Kept\KeptPages;
 use App\Platform\Kept\KeptUntilChanged;
@@ -29,6 +30,7 @@ use Symfony\Component\HttpFoundation\Session\Session;
 use Symfony\Component\HttpFoundation\Session\Storage\MockArraySessionStorage;
 use Symfony\Component\HttpKernel\Event\ControllerArgumentsEvent;
 use Symfony\Component\HttpKernel\Event\ResponseEvent;
+use Symfony\Component\HttpKernel\Event\TerminateEvent;
 use Symfony\Component\HttpKernel\HttpKernelInterface;
 use Symfony\Component\Security\Core\Authentication\Token\Storage\TokenStorageInterface;
 use Symfony\Component\Security\Core\Authentication\Token\UsernamePasswordToken;
@@ -259,6 +261,7 @@ final class KeptPagesTest extends StudioTestCase
         );
         $look = $this->service(OneLook::class);
         $look->reset();
+        $afterwards = new Afterwards($this->service(RequestStack::class));
         $pages = new KeptPages(
             pages: $this->pool,
             changes: $this->service(StudioChanges::class),
@@ -267,6 +270,7 @@ final class KeptPagesTest extends StudioTestCase
             entities: $this->service(EntityManagerInterface::class),
             build: $this->service(Build::class),
             clock: $this->clock,
+            afterwards: $afterwards,
             isChecked: false,
         );
         $kernel = $this->service(HttpKernelInterface::class);
@@ -277,6 +281,7 @@ final class KeptPagesTest extends StudioTestCase
         self::assertInstanceOf(Response::class, $response);
         $answer = new ResponseEvent($kernel, $request, $main, $response);
         $pages->keep($answer);
+        $afterwards->run(new TerminateEvent($kernel, $request, $answer->getResponse()));
 
         return (string) $answer->getResponse()->getContent();
     }

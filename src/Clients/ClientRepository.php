@@ -7,6 +7,7 @@ namespace App\Clients;
 use App\Account\Studio;
 use App\Platform\Containing;
 use App\Platform\KeepsRecords;
+use App\Platform\Sought;
 use App\Quilt\Quilt;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\Persistence\ManagerRegistry;
@@ -133,9 +134,11 @@ final class ClientRepository extends ServiceEntityRepository
             ->createQueryBuilder()
             ->update(Quilt::class, 'q')
             ->set('q.client', ':name')
+            ->set('q.clientSought', ':sought')
             ->set('q.whose', ':whose')
             ->where('q.whose = :of')
             ->setParameter('name', $name)
+            ->setParameter('sought', Sought::in($name))
             ->setParameter('whose', $whose?->id(), 'ulid')
             ->setParameter('of', $of->id(), 'ulid')
             ->getQuery()

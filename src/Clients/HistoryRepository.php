@@ -7,7 +7,7 @@ namespace App\Clients;
 use App\Account\Studio;
 use App\AtTheFrame\Run;
 use App\Bench\Times\RunTimes;
-use App\Platform\Containing;
+use App\Platform\Sought;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Uid\Ulid;
 
@@ -40,8 +40,8 @@ final readonly class HistoryRepository
         }
         if ('' !== $filter->search) {
             $query
-                ->andWhere("q.title LIKE :search ESCAPE '!' OR q.client LIKE :search ESCAPE '!'")
-                ->setParameter('search', Containing::text($filter->search));
+                ->andWhere("q.titleSought LIKE :search ESCAPE '!' OR q.clientSought LIKE :search ESCAPE '!'")
+                ->setParameter('search', Sought::anywhere($filter->search));
         }
         /** @var list<Run|RunTimes|null> $found each run, and its times after it */
         $found = $query->getQuery()->getResult();

@@ -50,12 +50,12 @@ final readonly class ShelfCopies
         $id = (new Ulid())->toBinary();
         $this->connection->executeStatement(
             'INSERT INTO quilt (
-                id, title, client, due, standing, verdict_in, verdict_cm, promises, promised, entry_key, frame_id, studio_id, number, number_year, whose_id, brought
+                id, title, title_sought, client, client_sought, due, standing, verdict_in, verdict_cm, promises, promised, entry_key, frame_id, studio_id, number, number_year, whose_id, brought
             ) SELECT
-                ?, CONCAT(title, ?), client, DATE_ADD(due, INTERVAL ? DAY),
+                ?, CONCAT(title, ?), CONCAT(title_sought, ?), client, client_sought, DATE_ADD(due, INTERVAL ? DAY),
                 standing, verdict_in, verdict_cm, promises, promised, ?, frame_id, studio_id, number + ?, number_year, whose_id, brought
             FROM quilt WHERE id = ?',
-            [$id, ' ' . ($round + 1), $round, $key, 1000 * $round, $original],
+            [$id, ' ' . ($round + 1), ' ' . ($round + 1), $round, $key, 1000 * $round, $original],
         );
         $this->connection->executeStatement(
             'INSERT INTO revision (sheet, place, quilt_id) SELECT sheet, place, ? FROM revision WHERE quilt_id = ?',

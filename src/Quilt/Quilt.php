@@ -7,6 +7,7 @@ namespace App\Quilt;
 use App\Account\Studio;
 use App\Clients\Client;
 use App\Frames\StudioFrame;
+use App\Platform\Sought;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use Schwung\Core\Bringing\Brought;
@@ -39,6 +40,13 @@ class Quilt
     /** The client's name, kept beside the record so that the bench reads thousands without it. */
     #[ORM\Column(length: 120)]
     private string $client;
+
+    /** Title and client as they are searched by. */
+    #[ORM\Column(length: Sought::LENGTH, options: ['collation' => 'utf8mb4_bin'])]
+    private string $titleSought = ''; // @phpstan-ignore property.onlyWritten (the bench asks the database by it)
+
+    #[ORM\Column(length: Sought::LENGTH, options: ['collation' => 'utf8mb4_bin'])]
+    private string $clientSought = ''; // @phpstan-ignore property.onlyWritten (the bench asks the database by it)
 
     /** Whose it is; null for a load of several, and once its client was erased. */
     #[ORM\ManyToOne, ORM\JoinColumn(onDelete: 'SET NULL')]
@@ -134,7 +142,8 @@ class Quilt
     public function describe(string $title, string $client, ?\DateTimeImmutable $due, ?StudioFrame $frame): void
     {
         $this->title = $title;
-        $this->client = $client;
+        $this->titleSought = Sought::in($title);
+        $this->nameClient($client);
         $this->due = $due;
         $this->frame = $frame;
     }
@@ -301,7 +310,7 @@ class Quilt
     public function belongTo(Client $client): void
     {
         $this->whose = $client;
-        $this->client = $client->name();
+        $this->nameClient($client->name());
     }
 
     public function whose(): ?Client
@@ -342,5 +351,11 @@ class Quilt
     public function verdict(UnitSystem $units): string
     {
         return UnitSystem::Inches === $units ? $this->verdictIn : $this->verdictCm;
+    }
+
+    private function nameClient(string $client): void
+    {
+        $this->client = $client;
+        $this->clientSought = Sought::in($client);
     }
 }

@@ -9,9 +9,9 @@ use App\Bench\ShelfFilter;
 use App\Bench\ShelfPage;
 use App\Bench\ShelfRow;
 use App\Frames\StudioFrame;
-use App\Platform\Containing;
 use App\Platform\KeepsRecords;
 use App\Platform\ReadsOneByOne;
+use App\Platform\Sought;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\LockMode;
@@ -328,10 +328,10 @@ final class QuiltRepository extends ServiceEntityRepository
             [$year, $number] = self::numberIn($filter->search);
             $query
                 ->andWhere(
-                    "q.title LIKE :search ESCAPE '!' OR q.client LIKE :search ESCAPE '!' OR " .
+                    "q.titleSought LIKE :search ESCAPE '!' OR q.clientSought LIKE :search ESCAPE '!' OR " .
                         '(q.numberYear = :year AND q.number = :number)',
                 )
-                ->setParameter('search', Containing::text($filter->search))
+                ->setParameter('search', Sought::anywhere($filter->search))
                 ->setParameter('year', $year)
                 ->setParameter('number', $number);
         }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Tests\Platform;
+namespace Tests\App\Platform;
 
 use App\Platform\Afterwards;
 use PHPUnit\Framework\TestCase;

@@ -37,6 +37,22 @@ test("a working that is open stays open while its figures change, and one that w
   await expect(opened).not.toHaveAttribute("open");
 });
 
+test("a working that is open stays open where a figure comes before it, and after it was away", async ({ page }) => {
+  await openQuilt(page, "Harbour lamps", "backing");
+  const named = (name) =>
+    page.locator("#workspace details").filter({ has: page.locator("summary > :first-child", { hasText: name }) });
+  const [opened, field] = [named("Left along"), page.getByLabel("Backing, top side")];
+  await opened.locator("summary").click();
+  await field.fill("60");
+  await expect(named("Missing across")).toBeVisible();
+  await expect(opened).toHaveAttribute("open");
+  await field.fill("a lot");
+  await expect(opened).toHaveCount(0);
+  await field.fill("78");
+  await expect(opened).toHaveAttribute("open");
+  await expect(page.locator("#workspace details[open]")).toHaveCount(1);
+});
+
 test("what is typed quickly, one field after the other, is all kept", async ({ page }) => {
   await openQuilt(page, "Unopened parcel", "measure");
   const entries = ["41", "41", "41 1/8", "52", "52", "52 1/4"];

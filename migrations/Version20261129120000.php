@@ -15,7 +15,7 @@ final class Version20261129120000 extends AbstractMigration
     public function up(Schema $schema): void
     {
         $this->addSql(
-            'ALTER TABLE quilt ADD title_sought VARCHAR(160) CHARACTER SET utf8mb4 NOT NULL COLLATE `utf8mb4_bin`, ADD client_sought VARCHAR(160) CHARACTER SET utf8mb4 NOT NULL COLLATE `utf8mb4_bin`',
+            "ALTER TABLE quilt ADD title_sought VARCHAR(160) CHARACTER SET utf8mb4 DEFAULT '' NOT NULL COLLATE `utf8mb4_bin`, ADD client_sought VARCHAR(160) CHARACTER SET utf8mb4 DEFAULT '' NOT NULL COLLATE `utf8mb4_bin`",
         );
         foreach ($this->connection->fetchAllAssociative('SELECT id, title, client FROM quilt') as $quilt) {
             ['id' => $id, 'title' => $title, 'client' => $client] = $quilt;

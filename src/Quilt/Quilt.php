@@ -42,10 +42,10 @@ class Quilt
     private string $client;
 
     /** Title and client as they are searched by. */
-    #[ORM\Column(length: Sought::LENGTH, options: ['collation' => 'utf8mb4_bin'])]
+    #[ORM\Column(length: Sought::LENGTH, options: ['collation' => 'utf8mb4_bin', 'default' => ''])]
     private string $titleSought = ''; // @phpstan-ignore property.onlyWritten (the bench asks the database by it)
 
-    #[ORM\Column(length: Sought::LENGTH, options: ['collation' => 'utf8mb4_bin'])]
+    #[ORM\Column(length: Sought::LENGTH, options: ['collation' => 'utf8mb4_bin', 'default' => ''])]
     private string $clientSought = ''; // @phpstan-ignore property.onlyWritten (the bench asks the database by it)
 
     /** Whose it is; null for a load of several, and once its client was erased. */

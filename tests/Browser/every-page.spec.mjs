@@ -1,6 +1,5 @@
-import AxeBuilder from "@axe-core/playwright";
 import { expect, test } from "@playwright/test";
-import { expectNoOverflow, signIn, watchErrors } from "./studio.mjs";
+import { expectNoOverflow, faultsOf, signIn, usual, watchErrors } from "./studio.mjs";
 
 const sizes = [
   [1280, 800],
@@ -87,20 +86,7 @@ async function pagesOf(page) {
   ];
 }
 
-const usual = ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"];
-
-/** @param {import("@playwright/test").Page} page @param {string[]} rules in the place of the usual */
-async function faultsOf(page, rules = []) {
-  const found = await new AxeBuilder({ page })
-    .options({
-      resultTypes: ["violations"],
-      runOnly: rules.length > 0 ? { type: "rule", values: rules } : { type: "tag", values: usual },
-    })
-    .analyze();
-  return found.violations.map((fault) =>
-    `${fault.id}: ${fault.nodes.map((node) => node.target).join(", ")}`.slice(0, 400),
-  );
-}
+const contrast = { type: /** @type {const} */ ("rule"), values: ["color-contrast", "color-contrast-enhanced"] };
 
 test("no page has a fault, at any size, in the light and in the dark", async ({ page }) => {
   test.setTimeout(900_000);
@@ -117,12 +103,12 @@ test("no page has a fault, at any size, in the light and in the dark", async ({ 
     // The tree of a page is the same at every size but for a few parts: each page is read at one, in turn.
     const [width, height] = sizes[place % sizes.length];
     await page.setViewportSize({ width, height });
-    for (const fault of await faultsOf(page)) {
+    for (const fault of await faultsOf(page, usual)) {
       faults.push(`${address} at ${width}: ${fault}`);
     }
     // In the dark letters stand out even more.
     await page.emulateMedia({ colorScheme: "dark" });
-    for (const fault of await faultsOf(page, ["color-contrast", "color-contrast-enhanced"])) {
+    for (const fault of await faultsOf(page, contrast)) {
       faults.push(`${address} in the dark: ${fault}`);
     }
     await page.emulateMedia({ colorScheme: "light" });
@@ -135,7 +121,7 @@ test("nor where nobody is signed in", async ({ page }) => {
   const faults = [];
   for (const address of ["/sign-in", "/sign-up", "/forgotten", "/look/measure", "/help/words"]) {
     await page.goto(address);
-    for (const fault of await faultsOf(page)) {
+    for (const fault of await faultsOf(page, usual)) {
       faults.push(`${address}: ${fault}`);
     }
   }

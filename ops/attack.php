@@ -2,7 +2,8 @@
 
 declare(strict_types=1);
 
-// The attacking half of bin/attack: URL REQUESTS KILLS SERVER-PID-FILE DATABASE-PID-FILE. Ends with 1 where anything fell.
+// The attacking half of bin/attack: URL REQUESTS KILLS SERVER-PID-FILE DATABASE-PID-FILE. Ends with 1 where anything
+// fell.
 
 use App\Demo\DemoCommand;
 use Symfony\Component\Uid\Ulid;

@@ -2,8 +2,8 @@
 
 # Where the data lies: in var/mariadb, or in the folder of var that $db_folder names.
 db_home() {
-    # The mysql user must be able to walk to its folder, and MariaDB's own scripts stumble over a space on the way; where
-    # either is so, a folder of its own elsewhere serves.
+    # The mysql user must be able to walk to its folder, and MariaDB's own scripts stumble over a space on the way;
+    # where either is so, a folder of its own elsewhere serves.
     if [ -z "${SCHWUNG_DATA:-}" ]; then
         SCHWUNG_DATA="$root/var/${db_folder:-mariadb}"
         if [[ $root =~ [[:space:]] ]] || { [ "$(id -u)" -eq 0 ] && ! runuser -u mysql -- test -x "$root"; }; then

@@ -1,4 +1,5 @@
-# Runs the files of docs/deploy as they are written, on ports and paths of its own, and asks what they promise. Sourced by
+# Runs the files of docs/deploy as they are written, on ports and paths of its own, and asks what they promise.
+# Sourced by
 # bin/test after database.sh; expects DATABASE_URL of a database with the demo.
 
 deploy_fill() {

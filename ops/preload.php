@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-// What PHP's own web server keeps loaded from its start on: the libraries. Our own code is not among it, so that whoever
-// changes a rule sees it at the next page.
+// What PHP's own web server keeps loaded from its start on: the libraries. Our own code is not among it, so that
+// whoever changes a rule sees it at the next page.
 use Symfony\Component\DependencyInjection\Dumper\Preloader;
 
 $root = dirname(__DIR__);

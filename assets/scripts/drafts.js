@@ -1,5 +1,6 @@
 // Keeps what is typed into a form on this device until the server has it, so that a reload, a lost connection or a
-// closed tab loses nothing. What one person typed is never brought back to another. Passwords and tokens are never kept.
+// closed tab loses nothing. What one person typed is never brought back to another. Passwords and tokens are never
+// kept.
 
 const prefix = `schwung-draft:${document.body.dataset.person ?? ""}:`;
 

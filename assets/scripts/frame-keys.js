@@ -1,4 +1,5 @@
-// The keys of the page at the frame, and foot pedals, which send keys. What a key does is learnt and kept on this device.
+// The keys of the page at the frame, and foot pedals, which send keys. What a key does is learnt and kept on this
+// device.
 
 const kept = "schwung-keys";
 const usual = { next: " ", back: "ArrowLeft", reading: "r", problem: "p" };

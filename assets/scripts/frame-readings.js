@@ -72,7 +72,8 @@ export class Readings {
   }
 
   /**
-   * Every stepper of a box where it starts: at zero, at a length, or at what the plan expects at the step that is shown.
+   * Every stepper of a box where it starts: at zero, at a length, or at what the plan expects at the step that is
+   * shown.
    * @param {HTMLElement} box @param {DOMStringMap} shown of that step
    */
   clear(box, shown = {}) {

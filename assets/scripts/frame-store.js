@@ -1,5 +1,6 @@
-// Where the logs of runs lie on this device, by person and run: entries that the server has not yet, each for itself, and
-// what the server has of a run. In IndexedDB, which holds more photos than a day brings and is written through to disk.
+// Where the logs of runs lie on this device, by person and run: entries that the server has not yet, each for itself,
+// and what the server has of a run. In IndexedDB, which holds more photos than a day brings and is written through to
+// disk.
 import { openDB } from "idb";
 
 const earlier = "schwung-log:";

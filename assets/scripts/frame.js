@@ -42,7 +42,8 @@ const log = await Log.open(
 /** The step that is looked at where it is not the one at hand. @type {number | null} */
 let looking = null;
 /**
- * What lies over the step's own drawing: where the top drifts to, or what readings say of roll, width, slant and strain.
+ * What lies over the step's own drawing: where the top drifts to, or what readings say of roll, width, slant and
+ * strain.
  *
  * @type {"" | "drift" | "told"}
  */

@@ -1,5 +1,5 @@
-// A check of a leader by tapping: a station, and how far its edge lies from the line. What is tapped is written as lines
-// of text into the field behind it, "-25: 1 7/8", which is all there is without scripts.
+// A check of a leader by tapping: a station, and how far its edge lies from the line. What is tapped is written as
+// lines of text into the field behind it, "-25: 1 7/8", which is all there is without scripts.
 import { mixed, stepOf, written } from "./frame-lengths.js";
 import { stepButton } from "./step-button.js";
 

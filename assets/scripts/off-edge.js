@@ -1,5 +1,5 @@
-// How a finished quilt lies, set by pulling its edge in a drawing: up, and it curls to the front; down, and to the back;
-// its middle up, and it ripples. The two fields beside it say the same in words.
+// How a finished quilt lies, set by pulling its edge in a drawing: up, and it curls to the front; down, and to the
+// back; its middle up, and it ripples. The two fields beside it say the same in words.
 
 const pulls = { "to-front": -34, none: 0, "to-back": 34 };
 const waves = { flat: 0, rippled: 7, "not-flat": 20 };

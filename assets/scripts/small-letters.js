@@ -1,5 +1,5 @@
-// On a phone a drawing has a scale of its own: its letters grow until they can be read, and of those that would then meet
-// the lesser is left out.
+// On a phone a drawing has a scale of its own: its letters grow until they can be read, and of those that would then
+// meet the lesser is left out.
 
 const least = 11;
 const apart = 4;

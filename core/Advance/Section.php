@@ -26,8 +26,8 @@ final readonly class Section
     }
 
     /**
-     * The same sections as they lie once the quilt is turned by half a turn: still from left to right, each ending at the
-     * bound that was there, the next beginning by the same overlap before it.
+     * The same sections as they lie once the quilt is turned by half a turn: still from left to right, each ending at
+     * the bound that was there, the next beginning by the same overlap before it.
      *
      * @param list<self> $sections from left to right
      *

@@ -158,7 +158,9 @@ final readonly class HoldProposalRule
             : Length::longest($backing->left, $backing->right);
     }
 
-    /** Twice what the studio has measured, or what the section of a hold adds to the bare roller, shared out round it. */
+    /**
+     * Twice what the studio has measured, or what the section of a hold adds to the bare roller, shared out round it.
+     */
     private function thickens(HoldingSystem $system, Job $job): Length
     {
         $measured = $this->practice->bulk($system);

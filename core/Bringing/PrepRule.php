@@ -21,8 +21,8 @@ use Schwung\Core\Sizing\RequiredSize;
  * What to bring for a top: the backing that the frame needs, what this client's backings usually lack on top of it, and
  * a batting that covers.
  *
- * Sizes are asked for in whole inches or centimetres, rounded up: nobody cuts a backing to an eighth. Where any of several
- * frames may take the quilt, each side is the largest that one of them needs. An everyday rule of the trade.
+ * Sizes are asked for in whole inches or centimetres, rounded up: nobody cuts a backing to an eighth. Where any of
+ * several frames may take the quilt, each side is the largest that one of them needs. An everyday rule of the trade.
  */
 final readonly class PrepRule
 {

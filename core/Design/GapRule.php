@@ -8,9 +8,9 @@ use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Point;
 
 /**
- * The largest empty circle between the lines of a design as it is laid: how far apart its lines of quilting are at their
- * farthest (rule 27). Looked for on a grid over one repeat of a row between its neighbours, then nearer and nearer; exact
- * to about a hundredth of the row.
+ * The largest empty circle between the lines of a design as it is laid: how far apart its lines of quilting are at
+ * their farthest (rule 27). Looked for on a grid over one repeat of a row between its neighbours, then nearer and
+ * nearer; exact to about a hundredth of the row.
  */
 final readonly class GapRule
 {

@@ -18,9 +18,9 @@ use Schwung\Core\Tension\Likely;
 use Schwung\Core\Tension\TensionCase;
 
 /**
- * Answers schwung:evaluate: how often the diagnosis puts the right cause of known cases first and among the first three,
- * and how far its chances can be believed; of the cases as they are, of as many more made of them with noise, and of
- * those alone that were held out while strengths and chances were set.
+ * Answers schwung:evaluate: how often the diagnosis puts the right cause of known cases first and among the first
+ * three, and how far its chances can be believed; of the cases as they are, of as many more made of them with noise,
+ * and of those alone that were held out while strengths and chances were set.
  */
 final readonly class EvaluationAnswer
 {

@@ -10,7 +10,9 @@ use Schwung\Core\Frame\Foot;
 use Schwung\Core\Frame\Machine;
 use Schwung\Core\Frame\MachineKind;
 
-/** Reads what a job's frame has beside its measures: bars, table, side clamps, the machine. All of it may be left out. */
+/**
+ * Reads what a job's frame has beside its measures: bars, table, side clamps, the machine. All of it may be left out.
+ */
 final readonly class FittingsReader
 {
     public const KEYS = ['steel_bars', 'table', 'side_clamp_count', 'machine'];

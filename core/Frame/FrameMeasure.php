@@ -93,7 +93,9 @@ enum FrameMeasure: string implements Worded
         };
     }
 
-    /** What is proposed for a measure without which there is no plan, until somebody has taken it; an everyday figure. */
+    /**
+     * What is proposed for a measure without which there is no plan, until somebody has taken it; an everyday figure.
+     */
     public function everyday(): ?Length
     {
         return match ($this) {

@@ -6,7 +6,9 @@ namespace Schwung\Core\Learning;
 
 use Schwung\Core\Measure\Length;
 
-/** How thick a sandwich lies on its roll, as read; an estimate. All but the state are null while too little was read. */
+/**
+ * How thick a sandwich lies on its roll, as read; an estimate. All but the state are null while too little was read.
+ */
 final readonly class RollLearnt
 {
     /**

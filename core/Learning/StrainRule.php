@@ -10,8 +10,8 @@ use Schwung\Core\Measure\Phrase;
 
 /**
  * Rule 24: strain with a ruler. Two marks stand $apart on slack cloth and $loaded on the loaded: ε is what they moved
- * apart by, as a part of that. Woven cotton bears half a hundredth, stretchy cloth a whole one; off the frame a length L
- * shrinks back by L·ε ÷ (1 + ε).
+ * apart by, as a part of that. Woven cotton bears half a hundredth, stretchy cloth a whole one; off the frame a
+ * length L shrinks back by L·ε ÷ (1 + ε).
  */
 final readonly class StrainRule
 {

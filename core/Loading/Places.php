@@ -12,8 +12,9 @@ use Schwung\Core\Practice\EndStop;
 
 /**
  * Where layers and lines lie on a load, as distances from the lead hold toward the quilter: the top at the laid lead
- * margin less what the hold uses up (at the hold, where all layers go through it), the reference line a step before it, the batting over the top's edge by what rule 6
- * asks for and half of what is left over, the far edge an eighth inside.
+ * margin less what the hold uses up (at the hold, where all layers go through it), the reference line a step before
+ * it, the batting over the top's edge by what rule 6 asks for and half of what is left over, the far edge an eighth
+ * inside.
  */
 final readonly class Places
 {

@@ -244,9 +244,9 @@ final readonly class Setup
     }
 
     /**
-     * Whether marks on the rail tell where the top wanders. A quilt that was basted before has no edge to watch; one that
-     * is worked in sections lies elsewhere along the rail after every move, and goes by its last stitched line; a top
-     * that lies whole in the first bed has nowhere to wander to.
+     * Whether marks on the rail tell where the top wanders. A quilt that was basted before has no edge to watch; one
+     * that is worked in sections lies elsewhere along the rail after every move, and goes by its last stitched line;
+     * a top that lies whole in the first bed has nowhere to wander to.
      */
     public function hasMarks(): bool
     {
@@ -348,7 +348,8 @@ final readonly class Setup
     }
 
     /**
-     * Whether sides and far edge of the first bed are basted in one run; an edge with fullness or a shape wants its own.
+     * Whether sides and far edge of the first bed are basted in one run; an edge with fullness or a shape wants its
+     * own.
      */
     public function bastesInOneRun(): bool
     {
@@ -425,7 +426,10 @@ final readonly class Setup
         return Hand::Right === $this->body->hand ? 'right' : 'left';
     }
 
-    /** Where a line across begins that runs from end to end: so that the machine goes the way in which it stitches better. */
+    /**
+     * Where a line across begins that runs from end to end: so that the machine goes the way in which it stitches
+     * better.
+     */
     public function startsAt(): string
     {
         return match ($this->plan->job->frame->fittings->machine->better) {

@@ -7,8 +7,8 @@ namespace Schwung\Core\Material;
 use Schwung\Core\Measure\Length;
 
 /**
- * One piece of batting; $opened is when it came out of its bag, and $quiltingDistance how far apart its maker lets lines of
- * quilting be, if that is known.
+ * One piece of batting; $opened is when it came out of its bag, and $quiltingDistance how far apart its maker lets
+ * lines of quilting be, if that is known.
  */
 final readonly class Batting
 {

@@ -9,7 +9,8 @@ use Schwung\Core\Measure\Length;
 /**
  * Something that was noted at its place when a quilt came in.
  *
- * Places are those of the top as it is made, from its left and its top edge; of the backing, where it lies under the top.
+ * Places are those of the top as it is made, from its left and its top edge; of the backing, where it lies under the
+ * top.
  */
 final readonly class Mark
 {

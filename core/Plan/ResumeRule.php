@@ -23,8 +23,8 @@ use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Near;
 
 /**
- * Rules 19 and 23 at once: plans the passes that are left anew, with the thickness that the roll has shown or the rows as
- * they were fitted again. What is stitched, and the pass in the bed, stay as they are.
+ * Rules 19 and 23 at once: plans the passes that are left anew, with the thickness that the roll has shown or the
+ * rows as they were fitted again. What is stitched, and the pass in the bed, stay as they are.
  */
 final readonly class ResumeRule
 {

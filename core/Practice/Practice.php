@@ -124,8 +124,8 @@ final readonly class Practice
     }
 
     /**
-     * How much of the top beside its lead edge the needle does not reach: where all layers go through the same pins, its
-     * edge lies at the hold, and the foot keeps its distance from that.
+     * How much of the top beside its lead edge the needle does not reach: where all layers go through the same pins,
+     * its edge lies at the hold, and the foot keeps its distance from that.
      */
     public function outOfReach(HoldingSystem $lead, FloatKind $float): Length
     {
@@ -137,7 +137,10 @@ final readonly class Practice
         return $loadedLength->scaledBy($this->driftAllowed($float), 1000);
     }
 
-    /** Side drift allowed for, of a thousand of the loaded length: what this frame has taught goes before the studio's. */
+    /**
+     * Side drift allowed for, of a thousand of the loaded length: what this frame has taught goes before the
+     * studio's.
+     */
     public function driftAllowed(FloatKind $float): int
     {
         return $this->taught->drift[$float->value] ??

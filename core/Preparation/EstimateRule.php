@@ -154,7 +154,8 @@ final readonly class EstimateRule
     }
 
     /**
-     * The rectangle of the shorter sides, less what a lean may cost, and more where a longer side leaves room beside it.
+     * The rectangle of the shorter sides, less what a lean may cost, and more where a longer side leaves room beside
+     * it.
      *
      * @return array{Range, Range} spare across and along, as loaded
      */

@@ -420,8 +420,8 @@ final class Preparation
     }
 
     /**
-     * Whether the quilt may go on its frame: nothing is stuck and every promise is done, or somebody said why it goes on
-     * all the same.
+     * Whether the quilt may go on its frame: nothing is stuck and every promise is done, or somebody said why it goes
+     * on all the same.
      */
     public function mayStart(): bool
     {

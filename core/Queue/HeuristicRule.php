@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace Schwung\Core\Queue;
 
 /**
- * A good course of many quilts: the earliest due first, each where it ends soonest; then quilts are taken out and put in
- * elsewhere, and two exchanged, as long as that is better. Never worse than earliest due first.
+ * A good course of many quilts: the earliest due first, each where it ends soonest; then quilts are taken out and put
+ * in elsewhere, and two exchanged, as long as that is better. Never worse than earliest due first.
  */
 final readonly class HeuristicRule
 {
-    /** So many quilts are laid in all tries together, so that three frames of a long queue are answered within a second. */
+    /**
+     * So many quilts are laid in all tries together, so that three frames of a long queue are answered within a
+     * second.
+     */
     private const MOST_LAID = 40_000;
     /** A quilt is tried so many places from its own. */
     private const REACH = 12;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Schwung\Core\Queue;
 
 /**
- * By when a quilt can be done that is not in the queue yet: behind what stands there, with an even chance, and with four
- * chances in five.
+ * By when a quilt can be done that is not in the queue yet: behind what stands there, with an even chance, and with
+ * four chances in five.
  *
  * Rule 18: the mean, and the mean and 0.84 standard deviations, of which the variances of all steps before it add up:
  * four fifths of a normal distribution lie below that.

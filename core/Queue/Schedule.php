@@ -30,7 +30,9 @@ final readonly class Schedule
         return max([0, ...array_map(static fn(Placed $placed): int => $placed->end, $this->placed)]);
     }
 
-    /** Least weighted lateness, then fewest late, then the earliest finish of all; negative where this is the better. */
+    /**
+     * Least weighted lateness, then fewest late, then the earliest finish of all; negative where this is the better.
+     */
     public function compareTo(self $that): int
     {
         return [round($this->weightedLateness(), 6), $this->lateJobs(), $this->finish()] <=> [

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Schwung\Core\Queue;
 
 /**
- * What would bring a late quilt into time, each way worked out with everything else in the order in which it stands: the
- * next on a frame, its own or another, so many hours more on one day, or the first day that can be kept.
+ * What would bring a late quilt into time, each way worked out with everything else in the order in which it stands:
+ * the next on a frame, its own or another, so many hours more on one day, or the first day that can be kept.
  */
 final readonly class WaysOutRule
 {

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Schwung\Core\Queue;
 
 /**
- * The hours in which a studio works, laid end to end: so many minutes of work from the first day on are such a minute of
- * the wall clock, and back.
+ * The hours in which a studio works, laid end to end: so many minutes of work from the first day on are such a minute
+ * of the wall clock, and back.
  *
  * Minutes of the wall clock are counted from midnight of the first day. Geometry of a calendar, nothing else: what is
  * off, at night or between two spans of a day takes no work.

@@ -7,8 +7,8 @@ namespace Schwung\Core\Shelf;
 use Schwung\Core\Material\BattingKind;
 
 /**
- * Which batting for which quilt: fewest quilts without, then least new cloth off the rolls (their width × the cut), then
- * least left over of the pieces that are used.
+ * Which batting for which quilt: fewest quilts without, then least new cloth off the rolls (their width × the cut),
+ * then least left over of the pieces that are used.
  *
  * A piece serves one quilt, either way round; a roll serves while its length lasts. Kinds have nothing to do with each
  * other, so each is solved by itself. Areas are told apart to a tenth of a square centimetre. Exact where the search

@@ -7,8 +7,8 @@ namespace Schwung\Core\Shelf;
 use Schwung\Core\Sizing\BattingPieces;
 
 /**
- * Pieces that cover a need together where none does alone: rule 6, a guillotine layout of the fewest pieces, then of the
- * least cloth; of very many pieces the largest are tried.
+ * Pieces that cover a need together where none does alone: rule 6, a guillotine layout of the fewest pieces, then of
+ * the least cloth; of very many pieces the largest are tried.
  */
 final readonly class JoinRule
 {

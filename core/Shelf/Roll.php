@@ -19,7 +19,9 @@ final readonly class Roll
         public string $of = '',
     ) {}
 
-    /** What is cut off for a need, the shorter of the two ways round; null where the roll is too narrow or too short. */
+    /**
+     * What is cut off for a need, the shorter of the two ways round; null where the roll is too narrow or too short.
+     */
     public function cut(Need $need): ?Cut
     {
         $best = null;

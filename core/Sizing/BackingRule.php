@@ -128,8 +128,8 @@ final readonly class BackingRule
     }
 
     /**
-     * What a cloth gives beyond a need: where the need fits, each way at the other's; else what the cloth squared up has
-     * each way, less the need.
+     * What a cloth gives beyond a need: where the need fits, each way at the other's; else what the cloth squared up
+     * has each way, less the need.
      *
      * @return array{Length, Length} across, along; below zero is what is missing
      */

@@ -85,7 +85,10 @@ final readonly class BattingRule
         );
     }
 
-    /** How far it lies beyond an end of the top: of a margin no larger than what is laid; a backing that is short will be mended to what is asked for. */
+    /**
+     * How far it lies beyond an end of the top: of a margin no larger than what is laid; a backing that is short will
+     * be mended to what is asked for.
+     */
     public function overAt(End $end, Load $load, BackingCheck $backing): Length
     {
         $asked = $backing->required->margins->at($end);

@@ -10,8 +10,8 @@ use Schwung\Core\Measure\Term;
 use Schwung\Core\Measure\Worked;
 
 /**
- * Rule 26: what the batting eats. Puffs of half the loft a between lines of stitching λ apart take up about (π·a/λ)²/4 of
- * the length, so that a fullness f is eaten where lines lie closer than π·a/(2·√f). An estimate.
+ * Rule 26: what the batting eats. Puffs of half the loft a between lines of stitching λ apart take up about
+ * (π·a/λ)²/4 of the length, so that a fullness f is eaten where lines lie closer than π·a/(2·√f). An estimate.
  */
 final readonly class EatenRule
 {

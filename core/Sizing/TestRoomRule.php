@@ -7,8 +7,8 @@ namespace Schwung\Core\Sizing;
 use Schwung\Core\Measure\Length;
 
 /**
- * Room for test stitching in the first bed: where backing and batting both reach beyond a side of the top, less what the
- * clamps take. The wider side is named.
+ * Room for test stitching in the first bed: where backing and batting both reach beyond a side of the top, less what
+ * the clamps take. The wider side is named.
  */
 final readonly class TestRoomRule
 {

@@ -7,8 +7,9 @@ namespace Schwung\Core\Tension;
 /**
  * Ranks causes by what is seen (everyday knowledge of the trade): each observed symptom adds its strength, each strong
  * one that was looked for and is absent takes half of its away, circumstances add and take. The chance of a cause is
- * the exponential of its score, made sharper, over the sum of all. A symptom that a cause does not explain costs it nothing: two
- * faults can be there at once. Circumstances speak for a cause only where it explains something that is seen.
+ * the exponential of its score, made sharper, over the sum of all. A symptom that a cause does not explain costs it
+ * nothing: two faults can be there at once. Circumstances speak for a cause only where it explains something that is
+ * seen.
  */
 final readonly class DiagnosisRule
 {
@@ -16,8 +17,8 @@ final readonly class DiagnosisRule
     private const CONFIRMED = 0.12;
 
     /**
-     * How much a point of the score tells: set so that of the known cases, enlarged with noise, those that were not held
-     * out were right as often as their chance said (schwung:evaluate).
+     * How much a point of the score tells: set so that of the known cases, enlarged with noise, those that were not
+     * held out were right as often as their chance said (schwung:evaluate).
      */
     private const SHARPNESS = 2.5;
 

@@ -23,7 +23,10 @@ final readonly class FirmnessRule
         'jumped' => 'The cloth jumped back by more than an eighth of an inch: the side clamp was too tight.',
     ];
 
-    /** What follows where a roller turned by clicks can mend it (rule 29); %s is the cloth that one takes up or lets off. */
+    /**
+     * What follows where a roller turned by clicks can mend it (rule 29); %s is the cloth that one takes up or lets
+     * off.
+     */
     public const CLICK = 'One click of the take-up is %s of cloth at this roll: click by click, and feel again.';
     private const MENDED_BY_CLICKS = ['rings', 'hangs', 'backing-firmer'];
 

@@ -139,8 +139,8 @@ class Person implements UserInterface, PasswordAuthenticatedUserInterface
     }
 
     /**
-     * The one spelling of an address, by which it is kept, looked up and counted: full-width letters are the usual ones,
-     * capitals are small.
+     * The one spelling of an address, by which it is kept, looked up and counted: full-width letters are the usual
+     * ones, capitals are small.
      *
      * @return non-empty-string
      */

@@ -19,8 +19,9 @@ use Symfony\Component\RateLimiter\RateLimiterFactory;
 use Symfony\Component\Routing\Attribute\Route;
 
 /**
- * Opens a studio. Where a mail server takes the letters it is opened by the link in one, and the answer here is the same
- * whether the address is known or not; where none does, one's own machine serves one's own people and opens it at once.
+ * Opens a studio. Where a mail server takes the letters it is opened by the link in one, and the answer here is the
+ * same whether the address is known or not; where none does, one's own machine serves one's own people and opens it
+ * at once.
  */
 final class SignUpController extends AbstractController
 {

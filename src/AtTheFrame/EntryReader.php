@@ -72,8 +72,8 @@ final readonly class EntryReader
     }
 
     /**
-     * A device's clock that was put right between writing and sending can lay a batch before the load began; it is moved
-     * as a whole then, so that order and distances stay.
+     * A device's clock that was put right between writing and sending can lay a batch before the load began; it is
+     * moved as a whole then, so that order and distances stay.
      *
      * @param list<JournalEntry> $entries
      *

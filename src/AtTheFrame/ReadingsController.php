@@ -30,7 +30,10 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 use Symfony\Component\Uid\Ulid;
 
-/** Readings that mend the plan of a load: its roll, the width and the slant of its top, strain, and what is left of it. */
+/**
+ * Readings that mend the plan of a load: its roll, the width and the slant of its top, strain, and what is left of
+ * it.
+ */
 #[Route('/quilts/{id}/frame', name: 'app_readings_')]
 final class ReadingsController extends AbstractController
 {

@@ -93,7 +93,8 @@ final class RunRepository extends ServiceEntityRepository
     }
 
     /**
-     * What is on the frames of a studio now, the earliest begun first, each with the number of the last entry in its log.
+     * What is on the frames of a studio now, the earliest begun first, each with the number of the last entry in its
+     * log.
      *
      * @return list<array{Run, int}>
      */

@@ -180,8 +180,8 @@ final readonly class DemoYear
     }
 
     /**
-     * The register at every pass, and a tape round the roll at two: this studio winds thicker than is assumed, and its tops
-     * drift less.
+     * The register at every pass, and a tape round the roll at two: this studio winds thicker than is assumed, and
+     * its tops drift less.
      *
      * @return list<JournalEntry>
      */

@@ -8,7 +8,10 @@ use App\Drawing\Picture;
 use Schwung\Core\Leader\LeaderCheck;
 use Schwung\Core\Measure\Length;
 
-/** One leader as its page shows it, $half from its centre mark to an end; $faulty is a check that was entered and cannot be read, with the reason. */
+/**
+ * One leader as its page shows it, $half from its centre mark to an end; $faulty is a check that was entered and
+ * cannot be read, with the reason.
+ */
 final readonly class LeaderView
 {
     /** A leader is due for a check after so many loads. */

@@ -18,8 +18,8 @@ use Symfony\Component\RateLimiter\RateLimiterFactory;
 use Symfony\Component\Routing\Attribute\Route;
 
 /**
- * An example quilt that can be walked without an account. Figures can be tried: each page is worked out from the example
- * and what the form just said, and nothing is kept anywhere.
+ * An example quilt that can be walked without an account. Figures can be tried: each page is worked out from the
+ * example and what the form just said, and nothing is kept anywhere.
  */
 #[Route('/look', name: 'app_look')]
 final class LookController extends AbstractController

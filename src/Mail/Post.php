@@ -76,7 +76,9 @@ final readonly class Post
         $this->mailer->send($email);
     }
 
-    /** A message that a person wrote to a client; answers go to the studio's owner no other way than by what it says. */
+    /**
+     * A message that a person wrote to a client; answers go to the studio's owner no other way than by what it says.
+     */
     public function write(Studio $studio, string $recipient, string $subject, string $text, string $message): void
     {
         $email = (new Email())->from($this->from)->to($recipient)->subject($subject)->text($text);

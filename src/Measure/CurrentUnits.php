@@ -70,7 +70,10 @@ final class CurrentUnits
         return new LengthWriter($units ?? $this->system(), own: $this->own());
     }
 
-    /** What a hand, a finger and a tick measure for whoever is looking; found when a length is read, not when one is written. */
+    /**
+     * What a hand, a finger and a tick measure for whoever is looking; found when a length is read, not when one is
+     * written.
+     */
     private function own(): OwnUnits
     {
         return new OwnUnits(function (): array {

@@ -11,7 +11,10 @@ use Schwung\Core\Practice\Distance;
 use Symfony\Component\Form\FormBuilderInterface;
 use Symfony\Component\Validator\Context\ExecutionContextInterface;
 
-/** Distances of the practice while they are entered: a frame's or a person's where they differ, and how short one may be. */
+/**
+ * Distances of the practice while they are entered: a frame's or a person's where they differ, and how short one may
+ * be.
+ */
 final class OwnDistances
 {
     /**

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Platform;
 
-/** A table of commas: UTF-8, a line a record (RFC 4180). What a calculator would take for a formula is told from one. */
+/**
+ * A table of commas: UTF-8, a line a record (RFC 4180). What a calculator would take for a formula is told from one.
+ */
 final readonly class Csv
 {
     /** @param list<list<string>> $rows the first is the header */

@@ -13,8 +13,8 @@ use Symfony\Component\HttpKernel\Event\ExceptionEvent;
 use Twig\Environment;
 
 /**
- * While the database does not answer, or has no room left, a page says so, and that what was saved is still there; it is
- * noticed however deep it happened.
+ * While the database does not answer, or has no room left, a page says so, and that what was saved is still there; it
+ * is noticed however deep it happened.
  */
 #[AsEventListener(priority: 10)]
 final readonly class DatabaseTrouble

@@ -13,7 +13,8 @@ use Twig\NodeVisitor\NodeVisitorInterface;
 /**
  * Leaves the indentation of templates out of what is sent: it is for whoever reads the template.
  *
- * Done once, when a template is compiled. A line stays a line, so that words stay apart; what is printed is not touched.
+ * Done once, when a template is compiled. A line stays a line, so that words stay apart; what is printed is not
+ * touched.
  */
 final class IndentationExtension extends AbstractExtension implements NodeVisitorInterface
 {

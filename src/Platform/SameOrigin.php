@@ -8,7 +8,10 @@ use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpKernel\Event\RequestEvent;
 use Symfony\Component\HttpKernel\Exception\AccessDeniedHttpException;
 
-/** What changes something comes from our own pages: beside the token, the browser's word for where it came from counts. */
+/**
+ * What changes something comes from our own pages: beside the token, the browser's word for where it came from
+ * counts.
+ */
 #[AsEventListener(priority: 64)]
 final readonly class SameOrigin
 {

@@ -15,7 +15,10 @@ use Symfony\Component\DependencyInjection\Attribute\Autowire;
 final class TextsCommand extends Command
 {
     private const FOLDERS = ['core' => 'php', 'src' => 'php', 'templates' => 'twig', 'assets/scripts' => 'js'];
-    /** Words of classes, keys and paths are no texts: a text has two words or begins with a capital and ends in a stop. */
+    /**
+     * Words of classes, keys and paths are no texts: a text has two words or begins with a capital and ends in a
+     * stop.
+     */
     private const TEXT = '/^(?=.*\pL)(?:.*\pL.*\s.*\pL.*|\p{Lu}.*[.?])$/us';
 
     public function __construct(#[Autowire('%kernel.project_dir%')] private readonly string $folder)

@@ -14,8 +14,8 @@ use Symfony\Component\Uid\Ulid;
 /**
  * Links to one quilt for its client.
  *
- * The secret in an address is worked out from the link's number and the installation's own secret: nobody guesses it, no
- * row of the database opens anything, and yet a message can carry it again.
+ * The secret in an address is worked out from the link's number and the installation's own secret: nobody guesses it,
+ * no row of the database opens anything, and yet a message can carry it again.
  */
 final readonly class JobLinks
 {

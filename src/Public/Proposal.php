@@ -11,7 +11,10 @@ use Doctrine\ORM\Mapping as ORM;
 use Symfony\Bridge\Doctrine\Types\UlidType;
 use Symfony\Component\Uid\Ulid;
 
-/** What a client sent by the link to their quilt: measures, a message, a photo. It changes nothing before it is accepted. */
+/**
+ * What a client sent by the link to their quilt: measures, a message, a photo. It changes nothing before it is
+ * accepted.
+ */
 #[ORM\Entity(repositoryClass: ProposalRepository::class)]
 #[ORM\Index(name: 'proposal_open', columns: ['quilt_id', 'decided'])]
 class Proposal

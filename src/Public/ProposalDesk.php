@@ -11,7 +11,9 @@ use App\Quilt\Sheet;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 
-/** Where somebody of the studio decides about what a client sent: each once, and what is taken over laid on the quilt. */
+/**
+ * Where somebody of the studio decides about what a client sent: each once, and what is taken over laid on the quilt.
+ */
 final readonly class ProposalDesk
 {
     public function __construct(

@@ -24,8 +24,8 @@ final readonly class ShelfPage
     }
 
     /**
-     * A page of what lies here: the studio's own before what is a client's, rolls first. With a quilt laid over it: what
-     * is meant for it, then what serves it with least left over, then what else there is of its kind.
+     * A page of what lies here: the studio's own before what is a client's, rolls first. With a quilt laid over it:
+     * what is meant for it, then what serves it with least left over, then what else there is of its kind.
      *
      * @return list<ShelfItem> one more than a page where there are more
      */

@@ -34,7 +34,8 @@ final class TensionController extends AbstractController
     ): Response {
         $studio = $person->studio();
         $choices = $this->choices($frames->findOf($studio));
-        // Words that are none of the choices are all the same: nothing is of that kind, and one page is remembered for them.
+        // Words that are none of the choices are all the same: nothing is of that kind, and one page is remembered
+        // for them.
         $word = static function (string $name) use ($request, $choices): string {
             $asked = $request->query->getString($name);
 

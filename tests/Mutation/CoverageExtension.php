@@ -9,7 +9,9 @@ use PHPUnit\Runner\Extension\Facade;
 use PHPUnit\Runner\Extension\ParameterCollection;
 use PHPUnit\TextUI\Configuration\Configuration;
 
-/** Writes down which test runs over which lines of the core; unlike a report, without asking what it claims to cover. */
+/**
+ * Writes down which test runs over which lines of the core; unlike a report, without asking what it claims to cover.
+ */
 final class CoverageExtension implements Extension
 {
     /** The file that the coverage is left in, as an environment variable. */

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Schwung\Core\Tension\Evaluation;
 
 /**
- * How far the chances that are told can be believed: cases by the chance that their first cause was given, with how often
- * it was the right one. The expected calibration error is what the two differ by, over all cases (Naeini).
+ * How far the chances that are told can be believed: cases by the chance that their first cause was given, with how
+ * often it was the right one. The expected calibration error is what the two differ by, over all cases (Naeini).
  */
 final readonly class Reliability
 {

@@ -23,7 +23,8 @@ use Symfony\Component\Uid\Ulid;
 /**
  * Takes the export of a studio into one that is empty: the same quilts, logs, frames and people, with new numbers.
  *
- * All or nothing. Who signs in, devices, links and letters with links are not in an export; whoever takes it in owns it.
+ * All or nothing. Who signs in, devices, links and letters with links are not in an export; whoever takes it in owns
+ * it.
  */
 final readonly class StudioImport
 {

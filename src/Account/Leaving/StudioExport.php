@@ -12,8 +12,8 @@ use App\Quilt\Subject;
 use Symfony\Component\Filesystem\Filesystem;
 
 /**
- * Everything of a studio as one ZIP: each quilt as a job document, photos and designs as files, and every record as it is
- * kept, a line of JSON each. Written by way of files, so that its size does not matter to the memory.
+ * Everything of a studio as one ZIP: each quilt as a job document, photos and designs as files, and every record as
+ * it is kept, a line of JSON each. Written by way of files, so that its size does not matter to the memory.
  */
 final readonly class StudioExport
 {

@@ -9,7 +9,10 @@ use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
 use Symfony\Component\Uid\Ulid;
 
-/** All that the database keeps of one studio, table by table: what an export writes down, and what an erasure takes away. */
+/**
+ * All that the database keeps of one studio, table by table: what an export writes down, and what an erasure takes
+ * away.
+ */
 final readonly class StudioRows
 {
     private const QUILTS = 'quilt_id IN (SELECT id FROM quilt WHERE studio_id = :studio)';

@@ -13,7 +13,10 @@ use App\Audit\Happening;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\PasswordHasher\Hasher\UserPasswordHasherInterface;
 
-/** Gives a person another password: every other device is signed out, no link of before opens anything, and it is told. */
+/**
+ * Gives a person another password: every other device is signed out, no link of before opens anything, and it is
+ * told.
+ */
 final readonly class Passwords
 {
     public function __construct(

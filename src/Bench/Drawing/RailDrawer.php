@@ -8,8 +8,8 @@ use App\AtTheFrame\OnFrame;
 use App\Bench\Plan\PlanRead;
 
 /**
- * Draws the bench: every frame as its rail to one scale with what hangs on it, the queue behind it in time, and the shelf
- * beside it to the same scale.
+ * Draws the bench: every frame as its rail to one scale with what hangs on it, the queue behind it in time, and the
+ * shelf beside it to the same scale.
  *
  * @phpstan-import-type PlacedQuilt from PlanRead
  * @phpstan-import-type Waiting from PlanRead

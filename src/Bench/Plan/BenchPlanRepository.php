@@ -52,8 +52,8 @@ final class BenchPlanRepository extends ServiceEntityRepository
     }
 
     /**
-     * What of the shelf was worked out with the queue, null before the first time, and whether anything has changed since.
-     * Nothing else of the plan is read.
+     * What of the shelf was worked out with the queue, null before the first time, and whether anything has changed
+     * since. Nothing else of the plan is read.
      *
      * @return array{Outlook|null, bool}
      */

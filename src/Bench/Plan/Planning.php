@@ -26,7 +26,9 @@ use Schwung\Core\Queue\WaysOutRule;
 /** Works out a studio's queue, and writes down all that the bench and the calendar show of it. */
 final readonly class Planning
 {
-    /** So many late quilts are told their ways out, and so many pins their cost; with more, those are not the trouble. */
+    /**
+     * So many late quilts are told their ways out, and so many pins their cost; with more, those are not the trouble.
+     */
     private const MOST_TOLD = 12;
     /** So many days of working hours are written down. */
     private const DAYS = 370;

@@ -88,7 +88,8 @@ final readonly class ReadySentences
     }
 
     /**
-     * In the words of somebody who never stood at a frame: beside the top's own width and length, without lead and tail.
+     * In the words of somebody who never stood at a frame: beside the top's own width and length, without lead and
+     * tail.
      *
      * @return list<string>
      */

@@ -8,7 +8,10 @@ use App\Bench\Plan\BenchPlanRepository;
 use App\Bench\Plan\PlanRead;
 use App\Quilt\Quilt;
 
-/** The days that a client wants to know of a quilt: when it goes on the frame, by when to bring what, and when it is due. */
+/**
+ * The days that a client wants to know of a quilt: when it goes on the frame, by when to bring what, and when it is
+ * due.
+ */
 final readonly class PrepDates
 {
     /** So many days ahead of the frame things are there: batting rests, and what is wrong can still be mended. */

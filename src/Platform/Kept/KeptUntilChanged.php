@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Platform\Kept;
 
 /**
- * On the action of a page that shows what a studio has written down, to whoever is signed in, and changes nothing: it is
- * kept until anything of the studio is written.
+ * On the action of a page that shows what a studio has written down, to whoever is signed in, and changes nothing: it
+ * is kept until anything of the studio is written.
  */
 #[\Attribute(\Attribute::TARGET_METHOD)]
 final readonly class KeptUntilChanged

@@ -12,7 +12,10 @@ use Symfony\Component\Uid\Ulid;
 use Symfony\Contracts\Service\ResetInterface;
 use Twig\Attribute\AsTwigFunction;
 
-/** What a page holds that belongs to one look at it: the tokens of its forms, and keys by which a second press is known. */
+/**
+ * What a page holds that belongs to one look at it: the tokens of its forms, and keys by which a second press is
+ * known.
+ */
 #[AsDecorator('security.csrf.token_manager')]
 final class OneLook implements CsrfTokenManagerInterface, ResetInterface
 {

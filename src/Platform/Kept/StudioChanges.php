@@ -16,9 +16,10 @@ use Symfony\Component\Uid\Ulid;
 use Symfony\Contracts\Service\ResetInterface;
 
 /**
- * Stamps a studio whenever anything of it is written: after what is written, and in the same transaction where there is one,
- * so that who reads the stamp first and the records then never keeps old ones under a new stamp. Each stamp is a line of
- * its own, for which nobody waits; lots are drawn, since a restored database would count the same numbers again.
+ * Stamps a studio whenever anything of it is written: after what is written, and in the same transaction where there
+ * is one, so that who reads the stamp first and the records then never keeps old ones under a new stamp. Each stamp
+ * is a line of its own, for which nobody waits; lots are drawn, since a restored database would count the same
+ * numbers again.
  */
 #[AsDoctrineListener(Events::onFlush)]
 #[AsDoctrineListener(Events::postFlush, priority: -100)]

@@ -236,7 +236,10 @@ final readonly class BattingShelf
         return "it is {$write($batting->width())} × {$write($batting->length())} now.";
     }
 
-    /** What was measured otherwise since stays as it was measured; of pieces that were butted all have to be found anew. */
+    /**
+     * What was measured otherwise since stays as it was measured; of pieces that were butted all have to be found
+     * anew.
+     */
     private static function without(Sheet $sheet, ShelfCut $cut): Sheet
     {
         $isAsCut =

@@ -31,7 +31,10 @@ final readonly class AtHand
         );
     }
 
-    /** A frame with all that its studio has, where it may have them: what a queue that is still to be made can count on. */
+    /**
+     * A frame with all that its studio has, where it may have them: what a queue that is still to be made can count
+     * on.
+     */
     public function atBest(StudioFrame $frame): Frame
     {
         return $frame->studio->lendsPieces()

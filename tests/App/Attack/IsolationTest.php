@@ -23,7 +23,10 @@ use Symfony\Component\Routing\RouterInterface;
 use Tests\App\Account\AtTheDoor;
 use Tests\App\StudioTestCase;
 
-/** Every route with every method, asked by whom it does not concern: with a valid token, and what it names is another's. */
+/**
+ * Every route with every method, asked by whom it does not concern: with a valid token, and what it names is
+ * another's.
+ */
 #[CoversNothing]
 final class IsolationTest extends StudioTestCase
 {

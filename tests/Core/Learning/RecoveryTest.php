@@ -30,8 +30,8 @@ use Schwung\Core\Running\RegisterReading;
 use Tests\Core\Jobs;
 
 /**
- * Simulated frames whose truth is known, read with a tape that errs by an eighth of an inch (one standard deviation): what
- * is learnt must lie within three of the errors that the rules state, in 95 of 100.
+ * Simulated frames whose truth is known, read with a tape that errs by an eighth of an inch (one standard deviation):
+ * what is learnt must lie within three of the errors that the rules state, in 95 of 100.
  */
 #[CoversClass(RollRule::class)]
 #[CoversClass(ThicknessLearnt::class)]
@@ -127,8 +127,8 @@ final class RecoveryTest extends TestCase
     }
 
     /**
-     * The next load of a frame that has taught: its roll, its passes and what its top may drift are foretold no worse than
-     * before in any way, and better in the roll and the drift.
+     * The next load of a frame that has taught: its roll, its passes and what its top may drift are foretold no worse
+     * than before in any way, and better in the roll and the drift.
      */
     public function testThePlanAfterLearningForetellsTheNextLoadBetter(): void
     {

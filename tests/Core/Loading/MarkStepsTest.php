@@ -60,7 +60,10 @@ final class MarkStepsTest extends TestCase
         ];
     }
 
-    /** Of a quilt that is turned round in the middle, the second half counts from the tail edge, and left is the other side. */
+    /**
+     * Of a quilt that is turned round in the middle, the second half counts from the tail edge, and left is the other
+     * side.
+     */
     public function testTurnedRoundTheOtherHalfCountsFromItsTail(): void
     {
         $preparation = Jobs::prepared([

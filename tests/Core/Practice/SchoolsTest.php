@@ -13,7 +13,9 @@ use Schwung\Core\Practice\LoadingHabits;
 use Schwung\Core\Practice\School;
 use Tests\Core\Jobs;
 
-/** Every school is one answer of several, says its reason, can be chosen, and stands in the table of docs/schools.md. */
+/**
+ * Every school is one answer of several, says its reason, can be chosen, and stands in the table of docs/schools.md.
+ */
 #[CoversNothing]
 final class SchoolsTest extends TestCase
 {

@@ -11,8 +11,8 @@ use PHPUnit\Framework\TestCase;
 
 /**
  * What the core makes of a busy season, as the text files beside this show it: quilts, beds, exercises, diagnoses,
- * leaders, designs, logs, lengths, queues and shelves, all drawn by lot and always the same. A mark at the end of a line stands for
- * every other figure and word that was worked out.
+ * leaders, designs, logs, lengths, queues and shelves, all drawn by lot and always the same. A mark at the end of a
+ * line stands for every other figure and word that was worked out.
  *
  * A change that is meant moves lines: run with UPDATE=1, read the difference, and keep it if each line is right.
  */

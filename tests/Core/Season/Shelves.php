@@ -11,7 +11,10 @@ use Schwung\Core\Shelf\Need;
 use Schwung\Core\Shelf\Piece;
 use Schwung\Core\Shelf\Roll;
 
-/** Shelves of batting and the quilts that want it: what is cut from what, looked for as long as it takes, and hurriedly. */
+/**
+ * Shelves of batting and the quilts that want it: what is cut from what, looked for as long as it takes, and
+ * hurriedly.
+ */
 final readonly class Shelves implements Account
 {
     private const HURRIED = 300;

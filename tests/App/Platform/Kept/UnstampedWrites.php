@@ -10,7 +10,10 @@ use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpKernel\Event\RequestEvent;
 use Symfony\Component\HttpKernel\Event\ResponseEvent;
 
-/** Watches every statement of every tested request: one that writes fails it, unless the studio gets another stamp afterwards. */
+/**
+ * Watches every statement of every tested request: one that writes fails it, unless the studio gets another stamp
+ * afterwards.
+ */
 final class UnstampedWrites implements Middleware
 {
     /** What no kept page shows. */

@@ -27,8 +27,11 @@ final readonly class KeptPages
 {
     private const ITEM = '_kept_page';
     private const KEY = '_kept_page_key';
-    /** So many pages of a person are kept at most, however many addresses are asked for. */
-    private const PLACES = 256;
+    /**
+     * So many pages of a person are kept at most, however many addresses are asked for. Two that fall on one place put
+     * each other out, so that there are many more places than somebody has pages.
+     */
+    private const PLACES = 2048;
     /** What of a request the same address may be answered by differently. */
     private const HEADERS = ['HX-Request', 'HX-History-Restore-Request'];
 

@@ -129,6 +129,7 @@ final class ClientTest extends StudioTestCase
 
         self::assertResponseStatusCodeSame(303);
         self::assertSame('Odile Ockley', $this->reloaded($quilt)->client());
+        self::assertSame([1, 0], [$this->countFound('ockley'), $this->countFound('marrant')]);
     }
 
     public function testTwoRecordsOfOnePersonBecomeOne(): void
@@ -178,6 +179,7 @@ final class ClientTest extends StudioTestCase
 
         $quilt = $this->reloaded($quilt);
         self::assertSame(['client removed', null], [$quilt->client(), $quilt->whose()]);
+        self::assertSame([1, 0], [$this->countFound('removed'), $this->countFound('marrant')]);
         self::assertSame('68 in', $quilt->sheet()->text('top/widths/top'));
         $this->browser->request('GET', "/quilts/{$quilt->id()}/about");
         $this->browser->submitForm('Save', ['new_quilt[title]' => 'Still there']);
@@ -252,5 +254,14 @@ final class ClientTest extends StudioTestCase
             $this->browser->request('GET', "/clients/{$other->id()}$path");
             self::assertResponseStatusCodeSame(404);
         }
+    }
+
+    /** How many quilts of the bench a search finds. */
+    private function countFound(string $search): int
+    {
+        return $this->browser
+            ->request('GET', '/', ['q' => $search])
+            ->filter('#shelf li')
+            ->count();
     }
 }

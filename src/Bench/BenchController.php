@@ -33,6 +33,7 @@ final class BenchController extends AbstractController
     private const LAST_PAGE = 10_000;
     /** The clock goes on: a queue is worked out anew when somebody looks at one that is older. */
     private const FRESH_MINUTES = 15;
+    private const LATE_MINUTES = 1;
 
     public function __construct(
         private readonly QuiltRepository $quilts,
@@ -59,8 +60,7 @@ final class BenchController extends AbstractController
         $now = $this->clock->now();
         $state = $this->plans->state($studio);
         // The first one, and one that is older than it should be, is asked for by whoever looks.
-        $isOld = null === $state->worked || $state->worked < $now->modify('-' . self::FRESH_MINUTES . ' minutes');
-        if ($isOld && $this->memory->isFirstThisMinute($studio)) {
+        if ($state->isOlderThan(self::FRESH_MINUTES, $now) && $this->memory->isFirstThisMinute($studio)) {
             $this->changes->ask($studio->id(), true);
         }
         $isDrawn = 'drawing' === $request->query->getString('view');
@@ -78,7 +78,14 @@ final class BenchController extends AbstractController
     #[Route('/bench/age', name: 'app_bench_age', methods: ['GET'], priority: 1)]
     public function age(#[CurrentUser] Person $person): Response
     {
-        $isStale = $this->plans->state($person->studio())->isStale();
+        $studio = $person->studio();
+        $state = $this->plans->state($studio);
+        $isStale = $state->isStale();
+        // It may have been asked for in vain.
+        $isLate = $isStale && $state->isOlderThan(self::LATE_MINUTES, $this->clock->now());
+        if ($isLate && $this->memory->isFirstThisMinute($studio)) {
+            $this->changes->askAgain($studio->id());
+        }
 
         return new Response(
             status: $isStale ? Response::HTTP_NO_CONTENT : Response::HTTP_OK,

@@ -33,6 +33,8 @@ final class Afterwards implements ResetInterface
 
             return;
         }
+        // Otherwise PHP ends with the answer that nobody is there to read any more.
+        ignore_user_abort(true);
         $this->works[] = $work;
     }
 

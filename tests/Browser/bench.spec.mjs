@@ -1,4 +1,5 @@
 // A week at the bench: quilts are put where they are wanted by mouse, by keys, by touch and by the list.
+import { request as httpRequest } from "node:http";
 import { expect, test } from "@playwright/test";
 import { expectAccessible, expectNoOverflow, expectSoundAt, signIn, watchErrors } from "./studio.mjs";
 
@@ -154,4 +155,28 @@ test("a task is written down, survives a reload before it is kept, and is ticked
   await expect(page.getByRole("button", { name: "Done: Wind six bobbins" })).toHaveCount(0);
   await page.getByText(/\d done today/).click();
   await expect(page.getByText("Wind six bobbins, Maren Tideloft")).toBeVisible();
+});
+
+test("the queue also knows of what somebody did not wait for", async ({ page }) => {
+  await open(page);
+  // The tab is gone as soon as the form is on its way.
+  await page.route("**/bench/tasks/add", async (route) => {
+    const form = route.request();
+    const headers = await form.allHeaders();
+    await new Promise((gone) => {
+      const sent = httpRequest(form.url(), { method: form.method(), headers });
+      sent.on("error", () => {}).on("close", gone);
+      sent.end(form.postDataBuffer(), () => sent.destroy());
+    });
+    await route.abort();
+  });
+  await page.getByText("Write a task down").click();
+  await page.getByLabel("What", { exact: true }).fill("Oil the wheels");
+  await page.getByRole("button", { name: "Keep it" }).click();
+  await expect(async () => {
+    await page.goto("/");
+    await expect(page.getByRole("button", { name: "Done: Oil the wheels" })).toBeVisible({ timeout: 500 });
+  }).toPass();
+  await expect(page.locator('[hx-get="/bench/age"]')).toHaveCount(0, { timeout: 20_000 });
+  await page.getByRole("button", { name: "Done: Oil the wheels" }).click();
 });

@@ -13,4 +13,9 @@ final readonly class PlanState
     {
         return null === $this->worked || $this->changes > $this->planned;
     }
+
+    public function isOlderThan(int $minutes, \DateTimeImmutable $now): bool
+    {
+        return null === $this->worked || $this->worked < $now->modify("-{$minutes} minutes");
+    }
 }

@@ -94,11 +94,16 @@ final class QueueChanges implements ResetInterface
         $this->changes->stamp($studio);
     }
 
+    /** For a plan that does not come: the server may have ended between a change and the asking. */
+    public function askAgain(Ulid $studio): void
+    {
+        $this->afterwards->do(fn() => $this->bus->dispatch(new PlanQueue($studio)));
+    }
+
     private function plan(Ulid $studio, bool $isOverdue): void
     {
         if ($this->plans->markStale($studio) || $isOverdue) {
-            // Should that be lost, the bench asks again for a plan that is overdue.
-            $this->afterwards->do(fn() => $this->bus->dispatch(new PlanQueue($studio)));
+            $this->askAgain($studio);
         }
     }
 

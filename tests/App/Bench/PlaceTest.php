@@ -15,6 +15,7 @@ use App\Bench\Plan\Tried;
 use App\Bench\Plan\Trying;
 use Doctrine\ORM\EntityManagerInterface;
 use PHPUnit\Framework\Attributes\CoversClass;
+use Symfony\Component\Messenger\Transport\InMemory\InMemoryTransport;
 use Symfony\Component\Uid\Ulid;
 
 #[CoversClass(Facts::class)]
@@ -308,6 +309,23 @@ final class PlaceTest extends QueueTestCase
         self::assertMatchesRegularExpression('/Mon 1 Mar.*Today/s', $page->filter('#lanes')->text());
     }
 
+    public function testAPlanThatDoesNotComeIsAskedForAgainByWhoeverWaits(): void
+    {
+        $quilt = $this->waiting('One', '2027-02-26', $this->frame());
+        $this->plan();
+        $page = $this->browser->request('GET', "/bench/{$quilt->id()}");
+        $this->browser->submit($page->selectButton('Promise that day')->form());
+        self::assertSame([0, 0], [$this->asksWhileWaiting(), $this->asksWhileWaiting()]);
+        self::mockTime('2027-03-01 09:02');
+        self::assertSame([1, 0], [$this->asksWhileWaiting(), $this->asksWhileWaiting()]);
+        $shelf = $this->browser->request('GET', '/shelf');
+        self::assertCount(1, $shelf->filter('[hx-get="/bench/age"]'));
+        $this->plan();
+        self::mockTime('2027-03-01 09:10');
+        self::assertSame(0, $this->asksWhileWaiting());
+        self::assertCount(0, $this->browser->request('GET', '/shelf')->filter('[hx-get="/bench/age"]'));
+    }
+
     public function testAQuiltOfAnyFrameGoesWhereItIsDoneFirst(): void
     {
         $north = $this->frame();
@@ -319,5 +337,15 @@ final class PlaceTest extends QueueTestCase
         $plan = $this->plan();
 
         self::assertSame((string) $attic->id(), $plan->placeOf((string) $free->id())['frame'] ?? null);
+    }
+
+    private function asksWhileWaiting(): int
+    {
+        $this->browser->request('GET', '/bench/age');
+
+        $queues = self::getContainer()->get('messenger.transport.queues');
+        self::assertInstanceOf(InMemoryTransport::class, $queues);
+
+        return \count($queues->getSent());
     }
 }

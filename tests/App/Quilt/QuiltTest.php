@@ -16,6 +16,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use Schwung\Core\Measure\UnitSystem;
 use Schwung\Core\Plan\Standing;
+use Symfony\Component\DomCrawler\Crawler;
 use Tests\App\StudioTestCase;
 
 #[CoversClass(QuiltController::class)]
@@ -49,6 +50,40 @@ final class QuiltTest extends StudioTestCase
         self::assertResponseStatusCodeSame(422);
         self::assertSelectorTextContains('main form', 'Give the quilt a title to find it by.');
         self::assertInputValueSame('new_quilt[due]', '2027-03-12');
+    }
+
+    /** @param list<string> $told of the figures below the sentence */
+    #[TestWith(['87', ['Missing along 3 in']])]
+    #[TestWith(['84', ['Left across 16 in', 'Left along 1 in']])]
+    public function testNothingIsCalledLeftOfACrookedBackingThatIsShortTheOtherWay(string $length, array $told): void
+    {
+        $quilt = $this->quilt();
+        $this->enter($quilt, 'measure', [
+            'top/widths/top' => '68',
+            'top/widths/middle' => '68',
+            'top/widths/bottom' => '68',
+            'top/lengths/left' => $length,
+            'top/lengths/middle' => $length,
+            'top/lengths/right' => $length,
+        ]);
+        $this->enter($quilt, 'backing', [
+            'backing/sides/top' => '99',
+            'backing/sides/right' => '92',
+            'backing/sides/bottom' => '92',
+            'backing/sides/left' => '98',
+            'backing/diagonal' => '138',
+        ]);
+        $figures = $this->browser
+            ->followRedirect()
+            ->filter('summary')
+            ->each(
+                static fn(Crawler $summary): string => implode(
+                    ' ',
+                    $summary->filter('span')->each(static fn(Crawler $part): string => trim($part->text())),
+                ),
+            );
+
+        self::assertSame($told, array_values(preg_grep('/^(Left|Missing) a/', $figures) ?: []));
     }
 
     public function testMeasuresInAnyNotationGiveOneSentence(): void

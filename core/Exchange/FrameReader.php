@@ -64,7 +64,10 @@ final readonly class FrameReader
             return null;
         }
 
-        return null !== $kind && $measure->mayBeZero($kind) ? $node->allowance() : $node->size();
+        // Where the kind itself is none, only what is wrong on every kind is told.
+        $kinds = null === $kind ? FrameKind::cases() : [$kind];
+
+        return [] !== array_filter($kinds, $measure->mayBeZero(...)) ? $node->allowance() : $node->size();
     }
 
     /** @param array<string, Length|null> $measures */

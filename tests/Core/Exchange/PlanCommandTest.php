@@ -74,6 +74,15 @@ final class PlanCommandTest extends TestCase
         self::assertStringContainsString($line, $err);
     }
 
+    public function testOfAKindThatIsNoneNothingElseIsHeldAgainstTheFrame(): void
+    {
+        $job = $this->changed(['frame/kind' => 'poles', 'frame/leader_length' => '0 in', 'frame/rail' => '0 in']);
+        [, , $err] = Commands::run('schwung:plan', json_encode($job, \JSON_THROW_ON_ERROR));
+
+        preg_match_all('~^(/\S+):~m', $err, $places);
+        self::assertSame(['/frame/kind', '/frame/rail'], $places[1]);
+    }
+
     /** @return iterable<string, array{array<string, mixed>, string}> */
     public static function faults(): iterable
     {

@@ -81,13 +81,23 @@ final readonly class Holds
                 null,
             ),
             HoldingSystem::SpringClamps => $this->said(
-                Phrase::of("Clamp $what with $count spring clamps: both ends, the centre, then between."),
+                Phrase::of("Clamp $what with $count spring clamps: both ends, {$this->afterEnds($count)}."),
                 Phrase::of("$count clamps"),
                 'Ends first keep the edge as long as the pole.',
                 'The edge lies along the pole without a wave between two clamps.',
                 'Let one off by hand, smooth, clamp again.',
                 'Spring clamps can fly back: let them off by hand.',
             ),
+        };
+    }
+
+    /** Shared out from end to end, of an even number none stands at the centre. */
+    private function afterEnds(int $count): string
+    {
+        return match (true) {
+            3 === $count => 'then the centre',
+            0 === $count % 2 => 'then between',
+            default => 'the centre, then between',
         };
     }
 

@@ -176,7 +176,10 @@ final readonly class ReadySteps
             Group::Ready,
             StepKind::Attach,
             new StepText(
-                do: Phrase::of('At the table, pin the backing to its zips, centre on centre, right side down.'),
+                do: Phrase::of(
+                    'At the table, mark the centre of both ends of the backing and pin it to its zips, centre on ' .
+                        'centre, right side down.',
+                ),
                 why: Phrase::of('Time is saved off the frame: this can be done while another quilt stitches.'),
                 check: Phrase::of('Every end of cloth lies parallel to its zip.'),
                 otherwise: Phrase::of('Pin that part again from the centre.'),

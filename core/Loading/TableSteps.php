@@ -8,6 +8,8 @@ use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Practice\Distance;
+use Schwung\Core\Sizing\BackingState;
+use Schwung\Core\Sizing\RequiredSize;
 use Schwung\Core\Sizing\TrimLines;
 
 /**
@@ -107,9 +109,16 @@ final readonly class TableSteps
             Figure::left($half($check->squaredUp->across, $setup->across())),
             Figure::left($half($check->squaredUp->along, $setup->along())),
         ];
+        // A plan that goes on with less than was asked for needs no more than that.
+        [$across, $along] = array_map(
+            static fn(BackingState $state): RequiredSize => BackingState::Tight === $state
+                ? $check->workedOut
+                : $check->required,
+            [$check->stateAcross, $check->stateAlong],
+        );
         $needs = [
-            Figure::needed($half($check->required->across->length(), $setup->across())),
-            Figure::needed($half($check->required->along->length(), $setup->along())),
+            Figure::needed($half($across->across->length(), $setup->across())),
+            Figure::needed($half($along->along->length(), $setup->along())),
         ];
 
         return new Step(

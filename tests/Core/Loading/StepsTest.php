@@ -52,6 +52,7 @@ use Schwung\Core\Practice\People;
 use Schwung\Core\Practice\Purpose;
 use Schwung\Core\Practice\SecondEnd;
 use Schwung\Core\Practice\SideBasting;
+use Tests\Core\Jobs;
 
 #[CoversClass(StepRule::class)]
 #[CoversClass(ReadySteps::class)]
@@ -406,10 +407,61 @@ final class StepsTest extends TestCase
             ],
             [],
         ];
+        yield 'in quarters, as much as was asked for' => [
+            Jobs::sides(78, 96),
+            $usual,
+            ['4 ⅜ in at the end.', 'This plan needs 4 in at the side and 4 in at the end.'],
+            [],
+        ];
+        yield 'in quarters, less than was asked for along, and enough' => [
+            Jobs::sides(78, 94),
+            $usual,
+            ['3 ⅜ in at the end.', 'This plan needs 4 in at the side and 2 ¼ in at the end.'],
+            [],
+        ];
+        yield 'three clamps' => [
+            [
+                ...Loads::clamped(),
+                'top/widths' => ['top' => '16 in', 'middle' => '16 in', 'bottom' => '16 in'],
+                ...Jobs::sides(28, 100),
+                'batting/width' => '20 in',
+                'top/diagonals' => null,
+            ],
+            $usual,
+            ['with 3 spring clamps: both ends, then the centre.'],
+            [],
+        ];
+        yield 'four clamps' => [
+            [
+                ...Loads::clamped(),
+                'top/widths' => ['top' => '24 in', 'middle' => '24 in', 'bottom' => '24 in'],
+                ...Jobs::sides(38, 100),
+                'batting/width' => '28 in',
+                'top/diagonals' => null,
+            ],
+            $usual,
+            ['with 4 spring clamps: both ends, then between.'],
+            [],
+        ];
+        yield 'five clamps' => [
+            [
+                ...Loads::clamped(),
+                'top/widths' => ['top' => '44 in', 'middle' => '44 in', 'bottom' => '44 in'],
+                ...Jobs::sides(60, 100),
+                'batting/width' => '48 in',
+                'top/diagonals' => null,
+            ],
+            $usual,
+            ['with 5 spring clamps: both ends, the centre, then between.'],
+            [],
+        ];
         yield 'zips' => [
             ['load/lead' => ['method' => 'zip', 'stock' => [['length' => '100 in', 'count' => 2]]]],
             $usual,
-            ['zips: At the table, pin the backing to its zips', 'Zip the backing'],
+            [
+                'zips: At the table, mark the centre of both ends of the backing and pin it to its zips',
+                'Zip the backing',
+            ],
             [],
         ];
         yield 'dowel clamps' => [

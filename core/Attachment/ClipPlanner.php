@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace Schwung\Core\Attachment;
 
 use Schwung\Core\Frame\HoldingSystem;
-use Schwung\Core\Frame\StockPiece;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
-use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Measure\Term;
 use Schwung\Core\Measure\Worked;
 use Schwung\Core\Practice\HoldHabit;
@@ -34,7 +32,7 @@ final readonly class ClipPlanner
                 $edge->held,
                 0,
                 $missing,
-                $this->wayOut($missing->length(), $habit->stock),
+                array_filter([(new MoreClips($habit->stock, $bounds))->wayOut($missing->length())]),
             );
         }
         $pieces = $this->laid($run, $edge);
@@ -60,33 +58,6 @@ final readonly class ClipPlanner
                 new Term('longest run', Figure::left($longest), 'stock, within the leader'),
             ],
         );
-    }
-
-    /**
-     * The fewest more clips of a length at hand that would hold the edge.
-     *
-     * @param list<StockPiece> $stock
-     *
-     * @return list<Phrase>
-     */
-    private function wayOut(Length $missing, array $stock): array
-    {
-        $lengths = array_map(static fn(StockPiece $kind): Length => $kind->length, $stock);
-        if ([] === $lengths) {
-            return [];
-        }
-        $long = array_filter($lengths, static fn(Length $length): bool => !$length->isShorterThan($missing));
-        $length = [] === $long ? Length::longest(...$lengths) : Length::shortest(...array_values($long));
-        $count = (int) ceil($missing->nanometres / $length->nanometres);
-
-        return [
-            Phrase::of(
-                "With $count more " .
-                    (1 === $count ? 'clip' : 'clips') .
-                    ' of %s it would be held; or take another hold at this end.',
-                Figure::measured($length),
-            ),
-        ];
     }
 
     /**

@@ -102,7 +102,7 @@ const loads = [
       },
     },
     tells: {
-      zips: /pin the backing to its zips/,
+      zips: /pin it to its zips/,
       "attach-lead": /^\s*Zip the backing/,
       "all-over": /^\s*Baste the batting to the backing all over/,
       "side-clamps": /hardly pulling: the cloth stretches/,

@@ -21,6 +21,9 @@ use Schwung\Core\Frame\StockPiece;
 use Schwung\Core\Material\End;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
+use Schwung\Core\Measure\LengthWriter;
+use Schwung\Core\Measure\Phrase;
+use Schwung\Core\Measure\UnitSystem;
 use Schwung\Core\Measure\Worked;
 use Schwung\Core\Practice\Hand;
 use Schwung\Core\Practice\HoldHabit;
@@ -124,6 +127,54 @@ final class AttachmentTest extends TestCase
         $missing = self::plan(HoldingSystem::ChannelClips, self::edge(98), self::stock([36, 2], [18, 1]))->missing;
 
         self::assertSame(10.0, $missing?->length()->toInches());
+    }
+
+    /** @param list<array{float, int}> $stock lengths with their counts */
+    #[DataProvider('waysOut')]
+    public function testClipsThatDoNotReachSayHowManyMoreWould(float $edge, array $stock, string $wayOut): void
+    {
+        $notes = self::plan(HoldingSystem::ChannelClips, self::edge($edge), self::stock(...$stock))->notes;
+
+        self::assertSame(
+            ["$wayOut."],
+            array_map(
+                static fn(Phrase $note): string => $note->writtenBy(new LengthWriter(UnitSystem::Inches)),
+                $notes,
+            ),
+        );
+    }
+
+    /** @return iterable<string, array{float, list<array{float, int}>, string}> */
+    public static function waysOut(): iterable
+    {
+        $other = 'or take another hold at this end';
+        yield 'the shortest that closes the gap' => [
+            98,
+            [[36, 2], [18, 1], [24, 0]],
+            "With 1 more clip of 18 in it would be held; $other",
+        ];
+        yield 'several of one length' => [98, [[12, 3]], "With 6 more clips of 12 in it would be held; $other"];
+        yield 'one that closes the gap would be too long' => [
+            114,
+            [[36, 2], [15, 1]],
+            "With 2 more clips of 15 in it would be held; $other",
+        ];
+        yield 'some of each length' => [
+            115,
+            [[41, 0], [19, 1]],
+            "With 1 more clip of 41 in and 3 more clips of 19 in it would be held; $other",
+        ];
+        $after = ', the width of the leader: take another hold at this end, or clips of another length';
+        yield 'none within the leader' => [
+            108,
+            [[36, 3], [12, 4]],
+            'No number of these clips makes a run of 110 in to 118 in' . $after,
+        ];
+        yield 'none that is as wide as the leader' => [
+            116,
+            [[36, 3], [12, 6]],
+            'No number of these clips makes a run of just 118 in' . $after,
+        ];
     }
 
     public function testUnknownClipsAreNotGuessed(): void

@@ -61,6 +61,7 @@ final readonly class StepWriter
         'batting' => 'temporary',
         'layers' => 'temporary',
         'layers-beyond' => 'temporary',
+        'tail-beyond' => 'tail-edge',
     ];
 
     private FigureWriter $figures;

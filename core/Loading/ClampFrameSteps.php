@@ -20,7 +20,6 @@ final readonly class ClampFrameSteps
 {
     /** Rolled up thicker than this, a quilt wants the large clips. */
     private const THICK_ROLL_MILLIMETRES = 90;
-    private const PIN_INCHES = 5;
 
     public function addTo(Sequence $sequence, Setup $setup): void
     {
@@ -110,8 +109,9 @@ final readonly class ClampFrameSteps
     private function pin(Sequence $sequence, Setup $setup): Step
     {
         $top = (new Places($setup))->top();
-        $beyond = self::beyond($setup);
-        $count = (int) ceil($setup->across()->toInches() / self::PIN_INCHES);
+        $pins = new SectionPins($setup);
+        $count = $pins->all();
+        $beyond = $count - $pins->in($setup->isInSections() ? 1 : null);
 
         return new Step(
             'pin-sandwich',
@@ -120,7 +120,7 @@ final readonly class ClampFrameSteps
             new StepText(
                 do: Phrase::of(
                     "Pin the three layers along both ends, $count pins at each, %s apart.",
-                    Figure::measured(Length::inches(self::PIN_INCHES)),
+                    Figure::measured(Length::inches(SectionPins::APART_INCHES)),
                 ),
                 why: Phrase::of('The layers travel together to the poles.'),
                 check: Phrase::of("Nothing shifts when a corner is lifted; twice $count counted in."),
@@ -140,19 +140,6 @@ final readonly class ClampFrameSteps
                 ->putAny('layers-beyond', new Pieces('pins', $beyond))
                 ->put('tail-edge', new Pieces('pins', $count)),
         );
-    }
-
-    /** How many pins of the lead edge lie beyond the first section, out of reach until the quilt is moved. */
-    public static function beyond(Setup $setup): int
-    {
-        $sections = $setup->winding->sections;
-        $all = (int) ceil($setup->across()->toInches() / self::PIN_INCHES);
-
-        return \count($sections) < 2
-            ? 0
-            : (int) floor(
-                ($all * $setup->across()->minus($sections[0]->to)->toMillimetres()) / $setup->across()->toMillimetres(),
-            );
     }
 
     private function lift(Setup $setup): Step
@@ -272,7 +259,9 @@ final readonly class ClampFrameSteps
                 StepKind::Baste,
                 new StepText(
                     do: Phrase::of(
-                        "Baste the far edge of this section and its sides, %s inside, {$setup->outward()}.",
+                        'Baste the far edge ' .
+                            ($setup->isInSections() ? 'of this section and its side' : 'and the sides') .
+                            ", %s inside, {$setup->outward()}.",
                         $inset,
                     ),
                     why: Phrase::of('The pins come out before the needle gets near them.'),

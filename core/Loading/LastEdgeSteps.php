@@ -39,7 +39,8 @@ final readonly class LastEdgeSteps
         );
     }
 
-    public function addTo(Sequence $sequence, Setup $setup, int $pass): void
+    /** @param int|null $section where the pass begins; null where the whole width is in reach */
+    public function addTo(Sequence $sequence, Setup $setup, int $pass, ?int $section): void
     {
         if (LastEdge::ByBlock === $setup->habits->lastEdge) {
             $sequence->add($this->byBlock($setup, $pass));
@@ -53,11 +54,12 @@ final readonly class LastEdgeSteps
         }
         $pinned = $sequence->cloth()->pieces['tail-edge'] ?? null;
         $count = $pinned->count ?? 1 + (int) ceil($setup->across()->toInches() / self::PIN_INCHES);
+        $here = null === $section ? $count : (new SectionPins($setup))->in($section);
         $sequence->add(
             null === $pinned
                 ? $this->pin($setup, $pass, $count, $sequence->state()->pins())
-                : $this->findPinned($setup, $pass, $count),
-            $this->baste($setup, $pass, $count),
+                : $this->findPinned($setup, $pass, $count, $here),
+            $this->baste($setup, $pass, $here, $count - $here),
         );
     }
 
@@ -78,7 +80,7 @@ final readonly class LastEdgeSteps
     }
 
     /** Loaded as one piece, its tail edge has been pinned since the table, and comes out of the roll with its pins. */
-    private function findPinned(Setup $setup, int $pass, int $count): Step
+    private function findPinned(Setup $setup, int $pass, int $count, int $here): Step
     {
         return new Step(
             'pin-tail',
@@ -97,7 +99,7 @@ final readonly class LastEdgeSteps
             ),
             Shown::Basting,
             2,
-            leaves: [new Setting(StatePart::Pins, (string) $count), new Setting(StatePart::Tail, 'pinned')],
+            leaves: [new Setting(StatePart::Pins, (string) $here), new Setting(StatePart::Tail, 'pinned')],
             pass: $pass,
             does: static fn(ClothState $cloth): ClothState => self::free($cloth)->bringIn('tail-edge'),
         );
@@ -139,8 +141,12 @@ final readonly class LastEdgeSteps
         );
     }
 
-    private function baste(Setup $setup, int $pass, int $count): Step
+    /** @param int $beyond pins of sections that come into reach by moves sideways */
+    private function baste(Setup $setup, int $pass, int $count, int $beyond): Step
     {
+        [$edge, $all, $stillIn] = $setup->isInSections()
+            ? ['tail edge of this section', "its $count", ", $beyond still in beyond it"]
+            : ['tail edge', "all $count", ''];
         $isLong = BastingStitch::Long === $setup->habits->stitch && $setup->is(Purpose::Quilting);
         $at = $isLong ? " at {$setup->bastingStitches()} stitches an inch" : '';
         $back = $isLong ? ", set the stitch back to {$setup->stitches->quiltingPerInch}" : '';
@@ -151,15 +157,15 @@ final readonly class LastEdgeSteps
             StepKind::Baste,
             new StepText(
                 do: Phrase::of(
-                    "Baste the tail edge from the middle outward$at, %s inside, the second run begun a little across the " .
-                        "first$back, and take out all $count pins.",
+                    "Baste the $edge from the middle outward$at, %s inside, the second run begun a little across the " .
+                        "first$back, and take out $all pins.",
                     Figure::measured($setup->inset()),
                 ),
                 why: Phrase::joined(
                     Phrase::of('Pins alone let the edge creep before the foot.'),
                     ...$this->dips($setup),
                 ),
-                check: Phrase::of("$count counted out; no basting thread sticks up for the foot to catch."),
+                check: Phrase::of("$count counted out$stillIn; no basting thread sticks up for the foot to catch."),
                 otherwise: Phrase::of('Trim stray threads; look for the missing pin before you stitch.'),
                 figure: $isLong
                     ? Phrase::of("back to {$setup->stitches->quiltingPerInch} an inch")
@@ -173,7 +179,8 @@ final readonly class LastEdgeSteps
             pass: $pass,
             does: static fn(ClothState $cloth): ClothState => $cloth
                 ->baste(LineKind::Tail->value, new LineIn(LineKind::Tail, null, true))
-                ->take('tail-edge'),
+                ->take('tail-edge')
+                ->putAny('tail-beyond', new Pieces('pins', $beyond)),
         );
     }
 

@@ -35,15 +35,15 @@ final readonly class PassSteps
     public function addTo(Sequence $sequence, Setup $setup): void
     {
         foreach ($setup->winding->winds as $wind) {
+            $moves = (new MoveSteps())->sideways($setup, $wind);
             if ($wind->turnsBefore) {
-                (new TurnSteps())->addTo($sequence, $setup, $wind);
+                (new TurnSteps())->addTo($sequence, $setup, $wind, $moves->first);
             } elseif ($wind->number > 1) {
                 $sequence->add(...$this->advance($setup, $wind));
             }
             if ($wind->number === $setup->lastHoldPass()) {
-                (new LastEdgeSteps())->addTo($sequence, $setup, $wind->number);
+                (new LastEdgeSteps())->addTo($sequence, $setup, $wind->number, $moves->first);
             }
-            $moves = (new MoveSteps())->sideways($setup, $wind);
             $isLate = PickTime::AfterBed === $setup->habits->pick;
             $sequence->add(
                 ...$setup->isBastedAllOver() && !$isLate ? [$this->pick($setup, $wind)] : [],
@@ -448,7 +448,7 @@ final readonly class PassSteps
                 do: Phrase::of(
                     $isPrebasted
                         ? 'Cut the basting of the new bed where the quilting will cross it.'
-                        : 'Baste the new sides ' .
+                        : "Baste the {$setup->newSides()} " .
                             self::sideWay($setup) .
                             $this->allOver($setup) .
                             $this->atBastingLength($setup) .
@@ -581,7 +581,7 @@ final readonly class PassSteps
         }
         $back = $this->setsBack($setup);
 
-        return 'baste the new sides ' .
+        return "baste the {$setup->newSides()} " .
             self::sideWay($setup) .
             $this->allOver($setup) .
             $this->atBastingLength($setup) .

@@ -95,7 +95,7 @@ final readonly class PassTicks
             ...$setup->hasMarks() ? ['Marks read, left and right.'] : [],
             ...$isPrebasted
                 ? ['The basting of the new bed cut where it will be crossed.']
-                : ['The new sides basted' . ($setup->isBastedAllOver() ? ', and the lines across.' : '.')],
+                : ["The {$setup->newSides()} basted" . ($setup->isBastedAllOver() ? ', and the lines across.' : '.')],
             ...!$isPrebasted && 'basting' === $setup->bastingState()
                 ? ["The stitch set back to {$setup->stitches->quiltingPerInch} an inch."]
                 : [],

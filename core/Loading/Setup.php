@@ -379,6 +379,12 @@ final readonly class Setup
         return $this->isClamped() && !$this->is(Purpose::Prebasted);
     }
 
+    /** What of the sides comes into the bed at an advance: a section that a pass begins with has one of them. */
+    public function newSides(): string
+    {
+        return $this->isInSections() ? 'new side' : 'new sides';
+    }
+
     public function isInSections(): bool
     {
         return \count($this->winding->sections) > 1;

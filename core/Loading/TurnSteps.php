@@ -20,13 +20,14 @@ use Schwung\Core\Practice\Purpose;
  */
 final readonly class TurnSteps
 {
-    public function addTo(Sequence $sequence, Setup $setup, Wind $wind): void
+    /** @param int|null $section where the pass begins; null where the whole width is in reach */
+    public function addTo(Sequence $sequence, Setup $setup, Wind $wind, ?int $section): void
     {
         $sequence->add(
             $this->off($setup, $wind),
             $this->on($setup, $wind),
             $this->even($setup, $wind),
-            $this->edge($setup, $wind),
+            $this->edge($setup, $wind, $section),
             $this->clamp($wind, $setup),
         );
     }
@@ -117,13 +118,18 @@ final readonly class TurnSteps
         );
     }
 
-    private function edge(Setup $setup, Wind $wind): Step
+    private function edge(Setup $setup, Wind $wind, ?int $section): Step
     {
         $isLong = BastingStitch::Long === $setup->habits->stitch && $setup->is(Purpose::Quilting);
         $at = $isLong ? " at {$setup->bastingStitches()} stitches an inch" : '';
         $back = $isLong ? ", then set the stitch back to {$setup->stitches->quiltingPerInch}" : '';
         $lines = $setup->isBastedAllOver() ? ', and lines across, %s apart' : '';
-        $pins = $setup->isPinnedTogether() ? ', and take out the pins of the tail edge' : '';
+        $held = new SectionPins($setup, true);
+        $here = $held->in($section);
+        $pins = $setup->isPinnedTogether() ? ", and take out its $here pins" : '';
+        $edge = $setup->isInSections()
+            ? 'the tail edge of this section and its side'
+            : 'the tail edge and the sides of the bed';
         $basted = [
             LineKind::Tail->value => new LineIn(LineKind::Tail, null, true),
             ...$setup->isBastedAllOver()
@@ -137,7 +143,7 @@ final readonly class TurnSteps
             StepKind::Baste,
             new StepText(
                 do: Phrase::of(
-                    "Baste the tail edge and the sides of the bed$at, %s inside, from the centre out$lines$back$pins.",
+                    "Baste $edge$at, %s inside, from the centre out$lines$back$pins.",
                     ...[Figure::measured($setup->inset())],
                     ...$setup->isBastedAllOver() ? [Figure::measured($setup->spacing())] : [],
                 ),
@@ -151,7 +157,12 @@ final readonly class TurnSteps
             needs: [new Setting(StatePart::ChannelLock, 'off'), ...Stitching::held($setup)],
             leaves: [new Setting(StatePart::Tail, 'basted')],
             pass: $wind->number,
-            does: static fn(ClothState $cloth): ClothState => $cloth->basteAll($basted)->takeAny('tail-edge'),
+            does: static fn(ClothState $cloth): ClothState => $cloth->has('tail-edge')
+                ? $cloth
+                    ->basteAll($basted)
+                    ->take('tail-edge')
+                    ->putAny('tail-beyond', new Pieces('pins', $held->all() - $here))
+                : $cloth->basteAll($basted),
         );
     }
 

@@ -994,7 +994,11 @@ final class StepsTest extends TestCase
             'Clamp the tail end to the back pole and the stitched end to the front',
             $told,
         );
-        self::assertStringContainsString('and take out the pins of the tail edge', $told);
+        self::assertMatchesRegularExpression(
+            '/^turn-edge: Baste the tail edge of this section and its side at 4 .*, and take out its 3 pins\./m',
+            $told,
+        );
+        self::assertStringContainsString('Baste its tail edge and its side, and take its 11 pins out.', $told);
         self::assertStringNotContainsString('leader', $told);
         $first = $moves[0]->text->check->writtenBy(new LengthWriter(UnitSystem::Inches));
         $last = $moves[\count($moves) - 1]->text->check->writtenBy(new LengthWriter(UnitSystem::Inches));
@@ -1013,7 +1017,7 @@ final class StepsTest extends TestCase
             \count($moves),
             substr_count(
                 $told,
-                'Baste a datum: a line at the border of this section and along the foot of the window.',
+                'Baste a datum at 4 stitches an inch: a line at the border of this section and along the foot of the window.',
             ),
         );
         foreach ($moves as $move) {
@@ -1023,12 +1027,81 @@ final class StepsTest extends TestCase
             );
             self::assertContains('All clamps off but one at the back, and laid beside the frame, not on it.', $ticks);
             self::assertContains('Lined up by the datum; the datum pulled before it is crossed.', $ticks);
+            self::assertContains('The stitch set back to 11 an inch.', $ticks);
+            self::assertContains('What came within reach basted.', $ticks);
         }
         $basted = implode(
             "\n",
             Loads::told(Loads::steps(Loads::clamped(), new LoadingHabits(purpose: Purpose::Prebasted))),
         );
         self::assertStringNotContainsString('Baste a datum', $basted);
+    }
+
+    /**
+     * On poles that reach 50 in, 14 or 24 or 29 pins at each end are taken out section by section as they come within
+     * reach.
+     *
+     * @param list<array{string, string}> $told what of which step
+     */
+    #[DataProvider('sections')]
+    public function testAnEndIsBastedSectionBySectionAndItsPinsAreCountedThere(float $width, array $told): void
+    {
+        $members = [
+            ...Loads::clamped(),
+            'frame/rail' => '62 in',
+            'top/widths' => array_fill_keys(['top', 'middle', 'bottom'], "$width in"),
+            'top/diagonals' => null,
+            ...Jobs::sides($width + 14, 100),
+            'batting/width' => $width + 8 . ' in',
+        ];
+        $list = Loads::steps($members);
+        $steps = [];
+        foreach (Loads::told($list) as $one) {
+            [$key, $text] = explode(': ', $one, 2);
+            $steps[$key] = $text;
+        }
+
+        foreach ($told as [$key, $text]) {
+            self::assertStringContainsString($text, $steps[$key] ?? '', $key);
+        }
+        $cloths = $list->cloths();
+        $last = end($cloths);
+        self::assertNotFalse($last);
+        self::assertFalse($last->has('layers-beyond') || $last->has('tail-beyond') || $last->has('tail-edge'));
+    }
+
+    /** @return iterable<string, array{float, list<array{string, string}>}> */
+    public static function sections(): iterable
+    {
+        yield 'one' => [
+            48,
+            [
+                ['pin-sandwich', '10 pins at each'],
+                ['baste-edge', 'Baste the far edge and the sides'],
+                ['pins-out-top', 'Take out all 10 pins'],
+                ['baste-tail', 'Baste the tail edge from'],
+                ['baste-tail', 'take out all 10 pins. '],
+            ],
+        ];
+        yield 'two' => [
+            68,
+            [
+                ['baste-edge', 'Baste the far edge of this section and its side'],
+                ['pins-out-top', 'Take out all 11 pins'],
+                ['pass-1-move-section-2', 'Baste its far edge and its side, and take its 3 pins out.'],
+                ['pass-2-advance', 'baste the new side from'],
+                ['pass-2-move-section-1', 'Baste its new side.'],
+                ['baste-tail', 'Baste the tail edge of this section from'],
+            ],
+        ];
+        yield 'three' => [
+            118,
+            [
+                ['pins-out-top', 'Take out all 11 pins'],
+                ['pass-1-move-section-2', 'Baste its far edge, and take its 10 pins out.'],
+                ['pass-1-move-section-3', 'Baste its far edge and its side, and take its 3 pins out.'],
+            ],
+        ];
     }
 
     /** 87 ¼ in of a lofty sandwich roll up to more than 3 ½ in, and the last of it to less. */

@@ -106,6 +106,7 @@ final readonly class BattingSteps
     {
         $batting = $setup->plan->batting;
         $below = (new Places($setup))->batting();
+        $isAtHold = !$below->isPositive();
         $overTop = Figure::measured((new Places($setup))->top()->minus($below));
         $over =
             null === $batting
@@ -120,10 +121,10 @@ final readonly class BattingSteps
                 do: Phrase::of(
                     ($setup->leavesAGap() ? $this->through($setup) : '') .
                         'Lay the batting on, straightest edge to the lead, scratchy side to the backing: ' .
-                        ($setup->isHeldThrough()
+                        ($isAtHold
                             ? 'its edge at the lead hold, and %s over the top at both sides.'
                             : '%s from the lead hold, which is %s over the top, and %s over it at both sides.'),
-                    ...$setup->isHeldThrough() ? [] : [Figure::measured($below), $overTop],
+                    ...$isAtHold ? [] : [Figure::measured($below), $overTop],
                     ...[Figure::measured($over)],
                 ),
                 why: Phrase::of(
@@ -136,7 +137,7 @@ final readonly class BattingSteps
                     Phrase::of('and the backing shows on both sides.'),
                 ),
                 otherwise: Phrase::of('Lift and lay it again: batting that is pushed keeps the push.'),
-                figure: $setup->isHeldThrough()
+                figure: $isAtHold
                     ? Phrase::of('at the hold')
                     : Phrase::of('%s from the hold', Figure::measured($below)),
                 caution: Phrase::of('Never wider than the backing: it can be drawn into the carriage.'),

@@ -119,29 +119,38 @@ final readonly class Holds
             : ': hold centre and both ends with a temporary clip each, off as the clip comes there';
     }
 
-    /** With how far the run really reaches beyond the cloth, each side for itself where they differ. */
+    /** Of clips nobody has counted, neither how many they are nor how far they reach. */
     private function clips(Setup $setup, ?Attachment $attachment, string $what, int $count): StepText
     {
-        [$left, $right] = $attachment?->overhang($setup->position) ?? [Length::zero(), Length::zero()];
-        $clips = HoldingSystem::ChannelClips->counted($count);
-        $isEven = abs($left->minus($right)->toMillimetres()) < 1;
-        $reach = 1 === $count ? 'It reaches' : 'They reach';
-        $beyond = $isEven
-            ? Phrase::of("$reach %s beyond each side.", Figure::measured($left))
-            : Phrase::of(
-                "$reach %s beyond the left and %s beyond the right side.",
-                Figure::measured($left),
-                Figure::measured($right),
-            );
+        $clips = 0 === $count ? HoldingSystem::ChannelClips->words() : HoldingSystem::ChannelClips->counted($count);
 
         return $this->said(
-            Phrase::joined(Phrase::of("Clip $what, with {$clips}{$this->clipOrder($setup)}."), $beyond),
+            Phrase::joined(
+                Phrase::of("Clip $what, with {$clips}{$this->clipOrder($setup)}."),
+                ...0 === $count ? [] : [$this->reach($setup, $attachment, $count)],
+            ),
             Phrase::of($clips),
             'Clips hold the whole edge and leave no bites in it.',
             'The clips butt against each other, and the fold shows an even lip.',
             'Lift that clip, smooth the cloth, and press it again.',
             'A clip that springs off flies: press with the whole hand.',
         );
+    }
+
+    /** How far the run really reaches beyond the cloth, each side for itself where they differ. */
+    private function reach(Setup $setup, ?Attachment $attachment, int $count): Phrase
+    {
+        [$left, $right] = $attachment?->overhang($setup->position) ?? [Length::zero(), Length::zero()];
+        $isEven = abs($left->minus($right)->toMillimetres()) < 1;
+        $reach = 1 === $count ? 'It reaches' : 'They reach';
+
+        return $isEven
+            ? Phrase::of("$reach %s beyond each side.", Figure::measured($left))
+            : Phrase::of(
+                "$reach %s beyond the left and %s beyond the right side.",
+                Figure::measured($left),
+                Figure::measured($right),
+            );
     }
 
     private function said(

@@ -60,6 +60,8 @@ final readonly class OffSteps
     {
         $hold = $setup->system(End::Lead)->words();
         $magnets = $setup->isHeldBy(HoldingSystem::Magnets);
+        // Of clips nobody has counted it is not known how many hold an end.
+        $isKnown = $pieces > 0 && $setup->pieces(End::Lead)->count > 0 && $setup->pieces(End::Tail)->count > 0;
 
         return new Step(
             'detach',
@@ -67,12 +69,9 @@ final readonly class OffSteps
             StepKind::TakeOff,
             new StepText(
                 do: Phrase::of(
-                    0 === $pieces
-                        ? 'Take everything off that holds both ends.'
-                        : "Take everything off that holds both ends, $pieces " .
-                            (1 === $pieces ? 'piece' : 'pieces') .
-                            ', and count them' .
-                            ($setup->hasMarks() ? '; the register marks too.' : '.'),
+                    'Take everything off that holds both ends' .
+                        ($isKnown ? ", $pieces pieces, and count them" : '') .
+                        ($setup->hasMarks() ? '; the register marks too.' : '.'),
                 ),
                 why: Phrase::of(
                     $setup->isClamped()
@@ -85,7 +84,7 @@ final readonly class OffSteps
                         ? 'Look along both poles, and under the frame.'
                         : 'Look along both leaders, and under the frame.',
                 ),
-                figure: 0 === $pieces ? null : Phrase::of("$pieces pieces"),
+                figure: $isKnown ? Phrase::of("$pieces pieces") : null,
                 caution: Phrase::of(
                     $magnets
                         ? 'Magnets slide apart; pulled apart, they snap back on fingers.'

@@ -367,10 +367,12 @@ final readonly class Setup
         return LastEdge::Walked === $this->habits->lastEdge && FloatKind::Full !== $this->float();
     }
 
-    /** Whether a line is basted across the batting that all else is laid by. */
+    /** Whether a line is basted across the batting that all else is laid by: there has to be room for it. */
     public function hasReference(): bool
     {
-        return BattingHold::Pinned !== $this->habits->batting && !$this->isHeldThrough();
+        return BattingHold::Pinned !== $this->habits->batting &&
+            !$this->isHeldThrough() &&
+            (new Places($this))->reference()->isPositive();
     }
 
     /** Whether the layers go on as one, pinned at both ends on the table. */

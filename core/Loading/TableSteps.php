@@ -26,9 +26,17 @@ final readonly class TableSteps
         $sequence->add($this->press($setup));
         $trim = $this->trim($setup);
         if (null !== $trim) {
-            $sequence->add($this->square($trim));
+            $sequence->add($this->isShort($setup) ? $this->straighten() : $this->square($trim));
         }
-        $sequence->add($this->quarters($setup));
+        if (!$this->isShort($setup)) {
+            $sequence->add($this->quarters($setup));
+        }
+    }
+
+    /** It is loaded all the same: squared up it would be too small, and in quarters it shows nothing that can be read. */
+    private function isShort(Setup $setup): bool
+    {
+        return BackingState::Short === $setup->plan->chosenPlan()->backing->state();
     }
 
     private function press(Setup $setup): Step
@@ -77,6 +85,27 @@ final readonly class TableSteps
         return [] === $texts
             ? null
             : Phrase::of('Square the backing up: cut ' . implode(', ', $texts) . '.', ...$figures);
+    }
+
+    private function straighten(): Step
+    {
+        return new Step(
+            'square',
+            Group::Ready,
+            StepKind::Prepare,
+            new StepText(
+                do: Phrase::of(
+                    'Cut only lead and tail of the backing straight and parallel, as little as that takes; leave the ' .
+                        'sides as they are.',
+                ),
+                why: Phrase::of('Squared up all round it would be too small; a straight end still hangs evenly.'),
+                check: Phrase::of('Both ends lie along a straight edge, and are parallel.'),
+                otherwise: Phrase::of('Measure its sides and a diagonal again, and enter them, before more is cut.'),
+                caution: Phrase::of('Rotary cutter: the blade closed whenever it is laid down.'),
+            ),
+            Shown::Bed,
+            6,
+        );
     }
 
     private function square(Phrase $trim): Step

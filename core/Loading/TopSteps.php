@@ -12,7 +12,6 @@ use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Practice\Alignment;
-use Schwung\Core\Practice\BattingHold;
 use Schwung\Core\Practice\ClampTime;
 use Schwung\Core\Practice\EdgeGuide;
 use Schwung\Core\Practice\FarEdge;
@@ -62,10 +61,10 @@ final readonly class TopSteps
         $at = (new Places($setup))->top();
         $below = (new BastingRule())->referenceBefore($setup);
         $where = match (true) {
-            $setup->isHeldThrough() => Phrase::of(
+            !$at->isPositive() => Phrase::of(
                 "Lay the top right side up, its $edge edge leading, that edge at the lead hold all along.",
             ),
-            BattingHold::Pinned === $setup->habits->batting => Phrase::of(
+            !$setup->hasReference() => Phrase::of(
                 "Lay the top right side up, its $edge edge leading, %s from the lead hold all along.",
                 Figure::measured($at),
             ),
@@ -97,7 +96,7 @@ final readonly class TopSteps
                     ),
                 ),
                 otherwise: Phrase::of('Lift it; a top that is pushed keeps the push.'),
-                figure: $setup->isHeldThrough()
+                figure: !$at->isPositive()
                     ? Phrase::of('at the hold')
                     : Phrase::of('%s from the hold', Figure::measured($at)),
                 caution: Phrase::of('Do not lean on the front bar while you look.'),

@@ -30,7 +30,7 @@ final readonly class MendRule
         }
         $extension = Mend::Extend === $desk->mend ? $this->extension($plan, $desk) : null;
         $piecings = Mend::Piece === $desk->mend ? $this->piecings($plan, $desk) : [];
-        $backing = $this->backing($plan, $extension, $piecings[0] ?? null);
+        $backing = $this->backing($plan, $desk->mend, $extension, $piecings[0] ?? null);
 
         return new Mended(
             $desk->mend,
@@ -71,20 +71,16 @@ final readonly class MendRule
             );
     }
 
-    private function backing(Plan $plan, ?ExtensionPlan $extension, ?PiecingPlan $piecing): ?Backing
+    private function backing(Plan $plan, Mend $mend, ?ExtensionPlan $extension, ?PiecingPlan $piecing): ?Backing
     {
         $required = $plan->chosenPlan()->backing->required;
+        [$across, $along] = [$required->across->length(), $required->along->length()];
         $mending = new Mending();
 
         return match (true) {
             null !== $extension => $mending->extended($plan->job->backing, $extension, $plan->chosen()),
-            null !== $piecing => $mending->pieced(
-                $plan->job->backing,
-                $piecing,
-                $required->across->length(),
-                $required->along->length(),
-                $plan->chosen(),
-            ),
+            null !== $piecing => $mending->pieced($plan->job->backing, $piecing, $across, $along, $plan->chosen()),
+            Mend::Piece === $mend => $mending->renewed($plan->job->backing, $across, $along, $plan->chosen()),
             default => null,
         };
     }

@@ -55,6 +55,17 @@ final readonly class PromiseRule
                     ),
                 ),
             ],
+            Mend::Piece === $mended->mend && null !== $required => [
+                new Decision(
+                    'piecing',
+                    PinKind::Piecing,
+                    Phrase::of(
+                        'Piece the new backing, %s × %s at least.',
+                        $required->across->figure,
+                        $required->along->figure,
+                    ),
+                ),
+            ],
             Mend::SquareUp === $mended->mend => [
                 new Decision(
                     'square-up',

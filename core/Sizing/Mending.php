@@ -42,6 +42,12 @@ final readonly class Mending
         return $this->remade($backing, $across, $along, $seams, $direction);
     }
 
+    /** A new one whose bolt is not known yet, and so where its seams will lie. */
+    public function renewed(Backing $backing, Length $across, Length $along, Direction $direction): Backing
+    {
+        return $this->remade($backing, $across, $along, [], $direction);
+    }
+
     /**
      * @param 'lead'|'tail'|'left'|'right' $edge
      *

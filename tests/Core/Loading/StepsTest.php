@@ -419,6 +419,34 @@ final class StepsTest extends TestCase
             ['3 ⅜ in at the end.', 'This plan needs 4 in at the side and 2 ¼ in at the end.'],
             [],
         ];
+        yield 'of a cloth that is too small squared up only the ends are cut' => [
+            [
+                'backing/sides' => ['top' => '83 in', 'right' => '115 in', 'bottom' => '80 in', 'left' => '110 in'],
+                'backing/diagonal' => '130 in',
+                'load/direction' => 'as-is',
+            ],
+            $usual,
+            ['square: Cut only lead and tail of the backing straight and parallel'],
+            ['quarters:', 'Square the backing up'],
+        ];
+        yield 'no line is basted where the top begins at the hold' => [
+            [
+                'load/lead' => ['method' => 'magnets'],
+                'load/margins' => ['lead' => '4 in', 'tail' => '4 in', 'left' => '4 in', 'right' => '4 in'],
+            ],
+            $usual,
+            ['that edge at the lead hold all along', 'its edge at the lead hold, and'],
+            ['reference:', 'lock:', 'reference line', ' 0 in from'],
+        ];
+        yield 'clips that nobody has counted' => [
+            ['load/tail' => ['method' => 'channel-clips']],
+            $usual,
+            [
+                'with channel clips pressed on from the centre out',
+                'Take everything off that holds both ends; the register',
+            ],
+            ['0 channel', 'They reach', 'pieces, and count'],
+        ];
         yield 'three clamps' => [
             [
                 ...Loads::clamped(),

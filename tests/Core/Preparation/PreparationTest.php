@@ -26,6 +26,7 @@ use Schwung\Core\Preparation\StandingRule;
 use Schwung\Core\Running\EntryKind;
 use Schwung\Core\Running\Journal;
 use Schwung\Core\Running\JournalEntry;
+use Schwung\Core\Sizing\BackingState;
 use Tests\Core\Jobs;
 
 #[CoversClass(Preparation::class)]
@@ -132,6 +133,15 @@ final class PreparationTest extends TestCase
             ['pin-spacing-over-margin', 'backing-to-mend'],
             ['Cut lead and tail of the backing straight; leave the sides as they are.'],
         ];
+        yield 'a new one pieced of a bolt that is not known' => [
+            [...$short, 'desk/mend' => 'piece', 'backing/bolt' => null],
+            'fffffd',
+            Standing::Decide,
+            false,
+            'It will load once the new backing is pieced.',
+            ['backing-to-mend'],
+            ['Piece the new backing, 76 ⅛ in × 95 ¼ in at least.'],
+        ];
         yield 'the client is asked' => [
             [...$short, 'desk/mend' => 'ask-client'],
             'fsfdfs',
@@ -225,6 +235,22 @@ final class PreparationTest extends TestCase
         self::assertSame(Standing::Decide, $covered->overall());
         self::assertFalse($other->isOverruled(), 'what came after the reason is not covered by it');
         self::assertFalse($other->mayStart());
+    }
+
+    public function testANewBackingIsPlannedAsItWasAskedForWhereItsBoltIsNotKnown(): void
+    {
+        $changes = [...Jobs::sides(70, 90), 'desk/mend' => 'piece', 'backing/bolt' => null];
+        foreach (['as-is', 'turned'] as $direction) {
+            $check = Jobs::prepared([...$changes, 'load/direction' => $direction])
+                ->kept()
+                ?->chosenPlan()->backing;
+
+            self::assertSame(BackingState::Fits, $check?->state());
+            self::assertSame(
+                [$check->required->across->length()->toInches(), $check->required->along->length()->toInches()],
+                [$check->squaredUp->across->toInches(), $check->squaredUp->along->toInches()],
+            );
+        }
     }
 
     public function testNoStageWithSomethingStuckIsGreenAndEveryFindingIsToldOnce(): void

@@ -140,17 +140,27 @@ final readonly class Roll
 
     public function diameter(Length $wound): Worked
     {
+        $hasLeader = $this->frame->kind->hasLeaders();
+
         return new Worked(
             Figure::measured(Length::millimetres(2 * $this->radius($wound->toMillimetres()))),
-            'Bare roller with its leader, grown by what is wound on: 2 × √(radius² + thickness × wound ÷ π). An ' .
-                'estimate.',
+            ($hasLeader ? 'Bare roller with its leader' : 'Bare pole') .
+                ', grown by what is wound on: 2 × √(radius² + thickness × wound ÷ π). An estimate.',
             [
-                new Term('roller', Figure::measured($this->frame->size(FrameMeasure::TakeupDiameter)), 'frame'),
                 new Term(
-                    'with its leader',
-                    Figure::measured(Length::millimetres(2 * $this->start)),
-                    'leader ' . $this->leaderThickness->toMillimetres() . ' mm thick',
+                    $hasLeader ? 'roller' : 'pole',
+                    Figure::measured($this->frame->size(FrameMeasure::TakeupDiameter)),
+                    'frame',
                 ),
+                ...$hasLeader
+                    ? [
+                        new Term(
+                            'with its leader',
+                            Figure::measured(Length::millimetres(2 * $this->start)),
+                            'leader ' . $this->leaderThickness->toMillimetres() . ' mm thick',
+                        ),
+                    ]
+                    : [],
                 new Term('wound on', Figure::measured($wound), 'passes before'),
                 $this->thicknessTerm(),
             ],

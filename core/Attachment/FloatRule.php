@@ -96,7 +96,8 @@ final readonly class FloatRule
     public function holdingTheEnd(Job $job, DirectionPlan $chosen): array
     {
         $hasSteelBars = $job->frame->fittings->hasSteelBars;
-        if (FloatKind::Full !== $job->float()) {
+        // Between poles all layers are held as one.
+        if (FloatKind::Full !== $job->float() || !$job->frame->kind->hasLeaders()) {
             return [];
         }
         $along = $job->top->along($chosen->direction);

@@ -30,6 +30,22 @@ enum FrameKind: string implements Worded
         };
     }
 
+    /** What carries the lead end, far from the quilter. */
+    public function back(): string
+    {
+        return self::Clamp === $this ? 'back pole' : 'take-up roller';
+    }
+
+    /** What carries the tail end, before the quilter. */
+    public function front(): string
+    {
+        return match ($this) {
+            self::Clamp => 'front pole',
+            self::RollerFrontBacking => 'front roller',
+            self::Roller, self::ClampWithRollers => 'backing roller',
+        };
+    }
+
     /** Whether clamps hold the cloth at an end, with or without added rollers. */
     public function isClamped(): bool
     {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Schwung\Core\Loading;
 
 use Schwung\Core\Attachment\Attachment;
-use Schwung\Core\Frame\FrameKind;
 use Schwung\Core\Frame\FrameMeasure;
 use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Material\BackingKind;
@@ -192,7 +191,7 @@ final readonly class BackingSteps
     /** The roller that carries the backing, by the one name that it has on this frame. */
     private function roller(Setup $setup): string
     {
-        return FrameKind::RollerFrontBacking === $setup->kind() ? 'the front roller' : 'the backing roller';
+        return 'the ' . $setup->kind()->front();
     }
 
     private function minutes(?Attachment $attachment): float

@@ -43,7 +43,9 @@ final readonly class OffSteps
                         ' slack: unroll the quilt toward you, all %s of it, onto a clean table.',
                     Figure::measured($setup->along()),
                 ),
-                why: Phrase::of('Pulled off its roller by one end, it is stretched.'),
+                why: Phrase::of(
+                    'Pulled off its ' . ($setup->isClamped() ? 'pole' : 'roller') . ' by one end, it is stretched.',
+                ),
                 check: Phrase::of('It lies loose, nothing hangs by a thread.'),
                 otherwise: Phrase::of('Lift, do not pull.'),
                 caution: Phrase::of('Hold the roll before unlocking; straps fly back; a long roll is lifted by two.'),

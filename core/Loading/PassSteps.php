@@ -329,7 +329,7 @@ final readonly class PassSteps
     {
         $before = $setup->wind($wind->number - 1)->pass;
         $advance = Figure::measured($before->advance ?? Length::zero());
-        $turn = $setup->isClamped() ? 'the back pole' : 'the take-up roller';
+        $turn = 'the ' . $setup->kind()->back();
 
         $holders = $this->otherHolders($setup, $wind);
 

@@ -9,7 +9,6 @@ use App\Drawing\Pen;
 use App\Drawing\Picture;
 use App\Drawing\Shape;
 use Schwung\Core\Frame\Frame;
-use Schwung\Core\Frame\FrameKind;
 use Schwung\Core\Frame\FrameMeasure;
 use Schwung\Core\Measure\Point;
 
@@ -65,14 +64,7 @@ final readonly class TopDrawer
                     : [],
                 Shape::box(-$half, 0, $rail, $bar, 'rail'),
                 Shape::box(-$half, $deep - $bar, $rail, $bar, 'rail'),
-                Shape::text(
-                    0,
-                    -$canvas->px(8),
-                    FrameKind::Clamp === $frame->kind ? 'back pole' : 'take-up roller',
-                    $canvas->px(12),
-                    'text-soft-svg',
-                    'middle',
-                ),
+                Shape::text(0, -$canvas->px(8), $frame->kind->back(), $canvas->px(12), 'text-soft-svg', 'middle'),
                 ...(new Pen($canvas))->spans(null === $only ? $spans : array_intersect_key($spans, [$only => true])),
             ],
             [

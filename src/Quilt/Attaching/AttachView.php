@@ -7,6 +7,7 @@ namespace App\Quilt\Attaching;
 use App\Shelf\Holding\OnRail;
 use Schwung\Core\Attachment\FloatOption;
 use Schwung\Core\Attachment\HoldProposal;
+use Schwung\Core\Frame\FrameKind;
 use Schwung\Core\Leader\LoadPosition;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
@@ -39,6 +40,7 @@ final readonly class AttachView
         public array $holdsEnd,
         public array $proposals,
         public array $fetch,
+        public FrameKind $kind,
         public array $away = [],
     ) {}
 }

@@ -55,6 +55,7 @@ final readonly class AttachViews
                 $holding->ends,
                 $preparation->isOneAlready(),
             ),
+            kind: $plan->job->frame->kind,
             away: $away,
         );
     }

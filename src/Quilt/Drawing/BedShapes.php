@@ -8,6 +8,7 @@ use App\Drawing\Canvas;
 use App\Drawing\Pen;
 use App\Drawing\Shape;
 use App\Drawing\Tick;
+use Schwung\Core\Frame\FrameKind;
 use Schwung\Core\Material\Mark;
 use Schwung\Core\Material\MarkedCloth;
 use Schwung\Core\Material\TopEdge;
@@ -37,11 +38,12 @@ final readonly class BedShapes
     {
         $px = $this->canvas->px(...);
         [$from, $long] = [$this->bed->railFrom, $this->bed->railTo - $this->bed->railFrom];
+        $back = ($this->bed->preparation->known->parts->frame->kind ?? FrameKind::Roller)->back();
 
         return [
             Shape::box($from, $this->bed->leadBar(), $long, $px(10), 'rail'),
             Shape::box($from, $this->bed->tailBar(), $long, $px(10), 'rail'),
-            Shape::text($from, $this->bed->leadBar() - $px(7), 'LEAD, take-up roller', $px(12), 'text-soft-svg strong'),
+            Shape::text($from, $this->bed->leadBar() - $px(7), "LEAD, $back", $px(12), 'text-soft-svg strong'),
             Shape::text($from, $this->bed->tailBar() + $px(25), 'TAIL, toward you', $px(12), 'text-soft-svg strong'),
             ...(new Pen($this->canvas))->ticks($this->bed->acrossTicks, $this->bed->leadBar() + $px(10), 4, 21, 12),
             ...array_merge([], ...array_map($this->alongTick(...), $this->bed->alongTicks)),

@@ -43,6 +43,39 @@ final class AttachTest extends StudioTestCase
         );
     }
 
+    public function testAFrameOfPolesHasNeitherRollersNorAHangingEnd(): void
+    {
+        $entries = [
+            ...self::entries(),
+            'load/direction' => 'as-is',
+            'load/lead/method' => 'spring-clamps',
+            'load/tail/method' => 'spring-clamps',
+        ];
+        $rollers = $this->quilt($entries, frame: $this->frame());
+        $poles = $this->quilt($entries, title: 'On poles', frame: $this->frame(name: 'Window frame'));
+        $told = [];
+        foreach ([$rollers, $poles] as $quilt) {
+            $page = $this->browser->request('GET', "/quilts/{$quilt->id()}/attach");
+            self::assertResponseIsSuccessful();
+            $told[] = [
+                $page->filter('figcaption span:first-child')->each(static fn(Crawler $one): string => $one->text()),
+                str_contains($page->filter('#sheet')->text(), 'To the back, at the back pole'),
+                str_contains($page->filter('svg.bed')->text(), 'LEAD, back pole'),
+                str_contains($page->filter('#sheet')->text(), 'What holds the hanging end'),
+            ];
+        }
+
+        self::assertSame(
+            [
+                [['Lead, take-up roller', 'Tail, backing roller'], false, false, true],
+                [['Lead, back pole', 'Tail, front pole'], true, true, false],
+            ],
+            $told,
+        );
+        $page = $this->browser->request('GET', "/quilts/{$poles->id()}/direction");
+        self::assertStringContainsString('To the back pole goes', $page->filter('#leads')->text());
+    }
+
     public function testASchoolIsOverruledAndShowsItsConsequence(): void
     {
         // Tight: what is laid at both ends is less than the school asks for.

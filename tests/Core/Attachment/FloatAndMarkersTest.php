@@ -36,6 +36,7 @@ use Schwung\Core\Practice\HoldHabit;
 use Schwung\Core\Practice\MarginSchool;
 use Schwung\Core\Practice\Practice;
 use Tests\Core\Jobs;
+use Tests\Core\Loading\Loads;
 
 #[CoversClass(FloatRule::class)]
 #[CoversClass(DriftMarkers::class)]
@@ -90,12 +91,25 @@ final class FloatAndMarkersTest extends TestCase
         self::assertSame([], $this->holdingTheEnd(true, FloatKind::None));
     }
 
-    /** @return list<Phrase> */
-    private function holdingTheEnd(bool $steel, FloatKind $float): array
+    public function testBetweenPolesNothingHangs(): void
+    {
+        self::assertNotSame([], $this->holdingTheEnd(true, FloatKind::Full));
+        self::assertSame([], $this->holdingTheEnd(true, FloatKind::Full, Loads::clamped()));
+    }
+
+    /**
+     * @param array<string, mixed> $members
+     *
+     * @return list<Phrase>
+     */
+    private function holdingTheEnd(bool $steel, FloatKind $float, array $members = []): array
     {
         $plan = (new Planner(new Practice()))->plan(
-            Jobs::prepared(['load/float' => $float->value, 'frame/steel_bars' => $steel])->known->parts->job() ??
-                throw new \LogicException('The job is whole.'),
+            Jobs::prepared([
+                ...$members,
+                'load/float' => $float->value,
+                'frame/steel_bars' => $steel,
+            ])->known->parts->job() ?? throw new \LogicException('The job is whole.'),
         );
 
         return (new FloatRule(new Practice()))->holdingTheEnd($plan->job, $plan->chosenPlan());

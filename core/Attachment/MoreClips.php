@@ -15,6 +15,9 @@ use Schwung\Core\Measure\Phrase;
  */
 final readonly class MoreClips
 {
+    /** So many more than would be long enough are tried: some of what is there may have to stay in its box. */
+    private const TRIED = 3;
+
     /** @param list<StockPiece> $stock which does not reach */
     public function __construct(private array $stock, private ClipBounds $bounds) {}
 
@@ -25,9 +28,8 @@ final readonly class MoreClips
         if ([] === $lengths) {
             return null;
         }
-        $most = (int) ceil($this->bounds->longest->nanometres / Length::shortest(...$lengths)->nanometres);
-        $run = $this->run(array_map(static fn(Length $length): StockPiece => new StockPiece($length, $most), $lengths));
-        $more = null === $run ? [] : $this->oneLength($lengths, $most) ?? $this->beyondStock($run);
+        $run = $this->run(array_map($this->asManyAsFit(...), $lengths));
+        $more = null === $run ? [] : $this->oneLength($lengths, $missing) ?? $this->beyondStock($run);
 
         return [] === $more
             ? $this->none()
@@ -64,19 +66,29 @@ final readonly class MoreClips
         return [...array_filter($lengths, $isLong), ...array_reverse($short)];
     }
 
+    private function asManyAsFit(Length $length): StockPiece
+    {
+        return new StockPiece($length, intdiv($this->bounds->longest->nanometres, $length->nanometres));
+    }
+
     /**
      * @param list<Length> $lengths
      *
      * @return list<StockPiece>|null the fewest that do it, all of one length
      */
-    private function oneLength(array $lengths, int $most): ?array
+    private function oneLength(array $lengths, Length $missing): ?array
     {
-        for ($count = 1; $count <= $most; ++$count) {
-            foreach ($lengths as $length) {
-                $more = new StockPiece($length, $count);
-                if (null !== $this->run([$more])) {
-                    return [$more];
-                }
+        $tries = [];
+        foreach ($lengths as $length) {
+            $least = (int) ceil($missing->nanometres / $length->nanometres);
+            foreach (range($least, $least + self::TRIED) as $count) {
+                $tries[] = new StockPiece($length, $count);
+            }
+        }
+        usort($tries, static fn(StockPiece $one, StockPiece $other): int => $one->count <=> $other->count);
+        foreach ($tries as $more) {
+            if (null !== $this->run([$more])) {
+                return [$more];
             }
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Schwung\Core\Loading;
 
 use Schwung\Core\Advance\Roll;
+use Schwung\Core\Frame\HoldingSystem;
 use Schwung\Core\Material\End;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
@@ -151,19 +152,20 @@ final readonly class ClampFrameSteps
     {
         $pole = End::Lead === $end ? 'back pole' : 'front pole';
         $pieces = $setup->pieces($end);
+        $text = (new Holds())->text($setup, $end, $setup->held->at($end), "all layers to the $pole");
 
         return new Step(
             'clamp-' . $end->value,
             Group::Clamps,
             StepKind::Attach,
-            (new Holds())
-                ->text($setup, $end, $setup->held->at($end), "all layers to the $pole")
-                ->then(
+            HoldingSystem::SpringClamps === $setup->system($end)
+                ? $text->then(
                     Phrase::of(
                         'Where the pole is thin for the clamp, a strip of scrap batting goes round it first. The corner ' .
                             'fittings take no cloth.',
                     ),
-                ),
+                )
+                : $text,
             End::Lead === $end ? Shown::LeadRail : Shown::TailRail,
             3,
             needs: [new Setting(StatePart::Poles, 'held')],

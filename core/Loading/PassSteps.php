@@ -448,11 +448,13 @@ final readonly class PassSteps
                 do: Phrase::of(
                     $isPrebasted
                         ? 'Cut the basting of the new bed where the quilting will cross it.'
-                        : "Baste the {$setup->newSides()} " .
-                            self::sideWay($setup) .
-                            $this->allOver($setup) .
-                            $this->atBastingLength($setup) .
-                            '.',
+                        : rtrim(
+                                "Baste the {$setup->newSides()} " .
+                                    self::sideWay($setup) .
+                                    $this->allOver($setup) .
+                                    $this->atBastingLength($setup),
+                                ',',
+                            ) . '.',
                     ...$this->allOverFigures($setup),
                 ),
                 why: Phrase::of(

@@ -447,6 +447,18 @@ final class StepsTest extends TestCase
             ],
             ['0 channel', 'They reach', 'pieces, and count'],
         ];
+        yield 'poles to which the layers are pinned want no batting round them' => [
+            [...Loads::clamped(), 'load/lead' => ['method' => 'pins']],
+            $usual,
+            ['clamp-lead: Pin all layers to the back pole', 'clamp-tail: Clamp all layers to the front pole with'],
+            ['from the centre out, to the right first. Where the pole is thin'],
+        ];
+        yield 'lines across at the stitch that is in' => [
+            [...Jobs::measures(30, 24), ...Jobs::sides(42, 36), 'batting/width' => '36 in', 'backing/seams' => []],
+            new LoadingHabits(stitch: BastingStitch::Same, batting: BattingHold::AllOver),
+            ['pass-2-sides: Baste the new sides from the front bar back and lines across, 4 in apart. '],
+            [],
+        ];
         yield 'three clamps' => [
             [
                 ...Loads::clamped(),

@@ -51,7 +51,6 @@ final class ShelfController extends AbstractController
 
         return $this->render('shelf/index.html.twig', [
             'isStale' => null === $found || $isStale,
-            'isAwaited' => $isStale,
             'outlook' => $outlook,
             'quilt' => null === $need ? '' : $quilt,
             'kind' => $need->kind ?? $kind,

@@ -63,7 +63,7 @@ final class BenchPlanRepository extends ServiceEntityRepository
         $row = $this->getEntityManager()
             ->getConnection()
             ->fetchAssociative(
-                'SELECT shelf, worked IS NULL OR changes > planned AS stale FROM bench_plan WHERE studio_id = ?',
+                'SELECT shelf, changes > planned AS stale FROM bench_plan WHERE studio_id = ?',
                 [$studio->id()->toBinary()],
                 [ParameterType::BINARY],
             );

@@ -14,6 +14,9 @@ test("a number redraws drawing, figures and sentence, and its line lights up", a
   await field.fill("95");
   await expect(outline).not.toHaveAttribute("points", before);
   await expect(field).toBeFocused();
+  // Leaving the field sends it once more; undone is what stands after that.
+  await field.blur();
+  await expect(field).toHaveValue("95 in");
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(outline).toHaveAttribute("points", before);
   expect(errors).toEqual([]);
@@ -32,6 +35,7 @@ test("a working that is open stays open while its figures change, and one that w
   await expect(opened).toHaveAttribute("open");
   await expect(other).not.toHaveAttribute("open");
   await opened.locator("summary").click();
+  await expect(page.getByLabel("Backing, top side")).toHaveValue("77 in");
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(page.getByLabel("Backing, top side")).toHaveValue(/78/);
   await expect(opened).not.toHaveAttribute("open");

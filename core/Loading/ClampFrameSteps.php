@@ -150,7 +150,7 @@ final readonly class ClampFrameSteps
 
     private function clamp(Setup $setup, End $end): Step
     {
-        $pole = End::Lead === $end ? 'back pole' : 'front pole';
+        $pole = End::Lead === $end ? $setup->kind()->back() : $setup->kind()->front();
         $pieces = $setup->pieces($end);
         $text = (new Holds())->text($setup, $end, $setup->held->at($end), "all layers to the $pole");
 

@@ -126,7 +126,9 @@ final readonly class TurnSteps
         $lines = $setup->isBastedAllOver() ? ', and lines across, %s apart' : '';
         $held = new SectionPins($setup, true);
         $here = $held->in($section);
-        $pins = $setup->isPinnedTogether() ? ", and take out its $here pins" : '';
+        [$pins, $beyond] = $setup->isPinnedTogether()
+            ? [", and take out its $here pins", $held->all() - $here]
+            : ['', 0];
         $edge = $setup->isInSections()
             ? 'the tail edge of this section and its side'
             : 'the tail edge and the sides of the bed';
@@ -157,12 +159,10 @@ final readonly class TurnSteps
             needs: [new Setting(StatePart::ChannelLock, 'off'), ...Stitching::held($setup)],
             leaves: [new Setting(StatePart::Tail, 'basted')],
             pass: $wind->number,
-            does: static fn(ClothState $cloth): ClothState => $cloth->has('tail-edge')
-                ? $cloth
-                    ->basteAll($basted)
-                    ->take('tail-edge')
-                    ->putAny('tail-beyond', new Pieces('pins', $held->all() - $here))
-                : $cloth->basteAll($basted),
+            does: static fn(ClothState $cloth): ClothState => $cloth
+                ->basteAll($basted)
+                ->takeAny('tail-edge')
+                ->putAny('tail-beyond', new Pieces('pins', $beyond)),
         );
     }
 

@@ -33,6 +33,7 @@ final class BenchController extends AbstractController
     private const LAST_PAGE = 10_000;
     /** The clock goes on: a queue is worked out anew when somebody looks at one that is older. */
     private const FRESH_MINUTES = 15;
+    /** One that is awaited for so long may have been asked for in vain. */
     private const LATE_MINUTES = 1;
 
     public function __construct(
@@ -81,7 +82,6 @@ final class BenchController extends AbstractController
         $studio = $person->studio();
         $state = $this->plans->state($studio);
         $isStale = $state->isStale();
-        // It may have been asked for in vain.
         $isLate = $isStale && $state->isOlderThan(self::LATE_MINUTES, $this->clock->now());
         if ($isLate && $this->memory->isFirstThisMinute($studio)) {
             $this->changes->askAgain($studio->id());

@@ -12,7 +12,8 @@ use Schwung\Core\Measure\LengthWriter;
  * Takes a whole form's entries into a sheet, changing only what the person changed.
  *
  * A field that comes back as it was shown is left alone, whatever the sheet holds by now: two people at one quilt
- * do not overwrite each other, and a length shown in other units keeps its exact value.
+ * do not overwrite each other, a length shown in other units keeps its exact value, and what was undone meanwhile does
+ * not come back with the field that it was typed into.
  */
 final readonly class SheetForm
 {
@@ -31,10 +32,13 @@ final readonly class SheetForm
     {
         foreach ($entered as $path => $text) {
             $entry = Entries::at((string) $path);
-            if (null === $entry || !\is_string($text) || $this->isAsShown($entry, $shown->get((string) $path), $text)) {
+            if (null === $entry || !\is_string($text)) {
                 continue;
             }
-            $current = $current->with((string) $path, $this->text->kept($entry->type, $text));
+            [$was, $kept] = [$shown->get((string) $path), $this->text->kept($entry->type, $text)];
+            if ($kept !== $was && !$this->isWrittenAs($entry, $was, $text)) {
+                $current = $current->with((string) $path, $kept);
+            }
         }
 
         return $current;
@@ -47,7 +51,7 @@ final readonly class SheetForm
         return null === $entry ? '' : $this->text->shown($entry->type, $sheet->get($path));
     }
 
-    private function isAsShown(Entry $entry, mixed $kept, string $text): bool
+    private function isWrittenAs(Entry $entry, mixed $kept, string $text): bool
     {
         return str_replace("\r\n", "\n", trim($text)) === trim($this->text->shown($entry->type, $kept));
     }

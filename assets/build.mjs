@@ -10,6 +10,26 @@ const root = join(import.meta.dirname, "..");
 const out = join(root, "public/build");
 const modules = join(root, "node_modules");
 
+const ICONS = [
+  "arrow-up",
+  "check",
+  "chevron-left",
+  "chevron-right",
+  "circle",
+  "circle-check",
+  "file-json",
+  "log-out",
+  "octagon-x",
+  "pencil",
+  "plus",
+  "printer",
+  "redo-2",
+  "search",
+  "triangle-alert",
+  "undo-2",
+  "users",
+];
+
 rmSync(out, { recursive: true, force: true });
 mkdirSync(out, { recursive: true });
 
@@ -77,3 +97,12 @@ for (const name of readdirSync(out)) {
   manifest[`build/${name}`] = `/build/${name}?v=${version}`;
 }
 writeFileSync(join(out, "manifest.json"), JSON.stringify(manifest, null, 2));
+
+// Every page holds a dozen icons: what all have in common is told once, by the class "icon".
+const icons = join(modules, "lucide-static");
+mkdirSync(join(out, "icons"));
+copyFileSync(join(icons, "LICENSE"), join(out, "icons/LICENSE"));
+for (const name of ICONS) {
+  const lines = readFileSync(join(icons, "icons", `${name}.svg`), "utf8").replace(/^.*?<svg[^>]*>|\s*\n\s*/gs, "");
+  writeFileSync(join(out, "icons", `${name}.svg`), `<svg viewBox="0 0 24 24">${lines}`);
+}

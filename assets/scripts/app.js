@@ -104,33 +104,6 @@ function isToBeMorphed(/** @type {Node} */ shown, /** @type {Node} */ answered) 
   return true;
 }
 
-/** What can be opened to be read, by what it is called; of several that are called alike, by which of them it is. */
-function openable() {
-  const met = /** @type {Map<string, number>} */ (new Map());
-  const all = /** @type {NodeListOf<HTMLDetailsElement>} */ (document.querySelectorAll("#workspace details"));
-  return Array.from(all, (details) => {
-    const summary = details.querySelector("summary");
-    const name = (summary?.firstElementChild ?? summary)?.textContent?.trim() ?? "";
-    met.set(name, (met.get(name) ?? 0) + 1);
-    return /** @type {[string, HTMLDetailsElement]} */ ([`${name} ${met.get(name)}`, details]);
-  });
-}
-
-/** What somebody opened to read stays open, and closed what she closed, while its figures change, come and go. */
-function keepOpened() {
-  const opened = /** @type {Map<string, boolean>} */ (new Map());
-  document.addEventListener("htmx:beforeSwap", () => {
-    for (const [name, details] of openable()) {
-      opened.set(name, details.open);
-    }
-  });
-  document.addEventListener("htmx:afterSwap", () => {
-    for (const [name, details] of openable()) {
-      details.open = opened.get(name) ?? details.open;
-    }
-  });
-}
-
 // What is being typed is never replaced by an answer to what was typed before.
 window.Idiomorph.defaults.ignoreActiveValue = true;
 window.Idiomorph.defaults.callbacks.beforeNodeMorphed = isToBeMorphed;
@@ -149,5 +122,4 @@ document.addEventListener("click", (event) => {
   }
 });
 offerCopies();
-keepOpened();
 watchConnection();

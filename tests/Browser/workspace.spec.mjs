@@ -14,9 +14,7 @@ test("a number redraws drawing, figures and sentence, and its line lights up", a
   await field.fill("95");
   await expect(outline).not.toHaveAttribute("points", before);
   await expect(field).toBeFocused();
-  // Leaving the field sends it once more; undone is what stands after that.
-  await field.blur();
-  await expect(field).toHaveValue("95 in");
+  // The field is left by this and sends what it holds once more, which is not to come after it.
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(outline).toHaveAttribute("points", before);
   expect(errors).toEqual([]);
@@ -35,7 +33,6 @@ test("a working that is open stays open while its figures change, and one that w
   await expect(opened).toHaveAttribute("open");
   await expect(other).not.toHaveAttribute("open");
   await opened.locator("summary").click();
-  await expect(page.getByLabel("Backing, top side")).toHaveValue("77 in");
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(page.getByLabel("Backing, top side")).toHaveValue(/78/);
   await expect(opened).not.toHaveAttribute("open");
@@ -58,6 +55,36 @@ test("a working that is open stays open where a figure comes before it, and afte
   await field.fill("75");
   await expect(goes).toHaveAttribute("open");
   await expect(page.locator("#workspace details[open]")).toHaveCount(2);
+});
+
+test("a working that the answer to a change left out comes once it is opened, and what is typed meanwhile stays", async ({
+  page,
+}) => {
+  await openQuilt(page, "Harbour lamps", "backing");
+  const figure = page.locator("#workspace details.figures").filter({ hasText: "Needed along" }).first();
+  const [field, other] = [page.getByLabel("Backing, top side"), page.getByLabel("Backing, right side")];
+  await expect(figure.locator("table")).toHaveCount(1);
+  await field.fill("77");
+  await expect(figure.locator("[data-left-out]")).toHaveCount(1);
+  await other.fill("97");
+  await figure.locator("summary").click();
+  await expect(figure.locator("table")).toBeVisible();
+  await expect(figure.locator("[data-left-out]")).toHaveCount(0);
+  await expect(field).toHaveValue("77 in");
+  await expect(other).toHaveValue("97 in");
+  // One inside another: the margins, and how one of them comes about.
+  await page.locator("#workspace summary", { hasText: "Margins" }).click();
+  const lead = page
+    .locator("#workspace details.figures")
+    .filter({ hasText: /^\s*Lead/ })
+    .first();
+  await expect(lead.locator("[data-left-out]")).toHaveCount(1);
+  await lead.locator("summary").click();
+  await expect(lead.locator("table")).toBeVisible();
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(other).not.toHaveValue("97 in");
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(field).toHaveValue("78 in");
 });
 
 test("what is typed quickly, one field after the other, is all kept", async ({ page }) => {

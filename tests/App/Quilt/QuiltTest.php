@@ -288,6 +288,43 @@ final class QuiltTest extends StudioTestCase
         );
     }
 
+    public function testWhatWasUndoneDoesNotComeBackWithTheFieldThatItWasTypedInto(): void
+    {
+        $quilt = $this->quilt(self::entries());
+        $address = "/quilts/{$quilt->id()}/backing";
+        $isFragment = ['HTTP_HX_REQUEST' => 'true'];
+        $form = $this->browser->request('GET', $address)->filter('#sheet')->form();
+        $typed = $form->setValues(['f[backing/sides/right]' => '95'])->getPhpValues();
+        $answer = $this->browser->request('POST', $address, $typed, server: $isFragment);
+        self::assertSame('95 in', $answer->filter('[name="f[backing/sides/right]"]')->attr('value'));
+        $revision = $answer->filter('[name=revision]')->attr('value');
+        $token = $answer->filter('form[action$="/undo"] [name=_token]')->attr('value');
+        $this->browser->request('POST', "$address/undo", ['_token' => $token], server: $isFragment);
+        $this->browser->request('POST', $address, [...$typed, 'revision' => $revision], server: $isFragment);
+        $page = $this->browser->request('GET', $address);
+
+        self::assertSame('96 in', $page->filter('[name="f[backing/sides/right]"]')->attr('value'));
+    }
+
+    public function testAnAnswerTellsTheWorkingOfWhatIsOpen(): void
+    {
+        $quilt = $this->quilt(self::entries());
+        $address = "/quilts/{$quilt->id()}/backing";
+        $isFragment = ['HTTP_HX_REQUEST' => 'true'];
+        $values = $this->browser->request('GET', $address)->filter('#sheet')->form()->getPhpValues();
+        $rules = fn(string $opened): array => $this->browser
+            ->request('POST', $address, [...$values, 'opened' => $opened], server: $isFragment)
+            ->filter('details.figures table')
+            ->each(
+                static fn($table): string => $table->closest('details')?->filter('summary span')->first()->text() ?? '',
+            );
+
+        self::assertSame([], $rules(''));
+        self::assertSame(['Needed across', 'Left along'], $rules("Needed across\nLeft along"));
+        self::assertSame(['Lead', 'Lead'], $rules("Margins\nLead"));
+        self::assertSame([], $rules('Lead'), 'what it stands in is closed');
+    }
+
     public function testEveryFigureOpensToItsWorking(): void
     {
         $quilt = $this->quilt(self::entries());

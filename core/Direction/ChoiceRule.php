@@ -239,9 +239,7 @@ final readonly class ChoiceRule
 
     private function sayStretch(DirectionPlan $plan): Phrase
     {
-        return Phrase::of(
-            StretchLie::Ok === $plan->stretch ? 'not pulled by the rollers' : 'lies from roller to roller',
-        );
+        return Phrase::of(StretchLie::Ok === $plan->stretch ? 'not pulled by advancing' : 'lies from lead to tail');
     }
 
     private function sayWhetherShort(DirectionPlan $plan): Phrase

@@ -68,7 +68,7 @@ final readonly class DirectionFindings
             : new Finding(
                 FindingCode::StretchRollerToRoller,
                 Phrase::of(
-                    'The backing stretches from roller to roller: every advance pulls it out of shape. ' .
+                    'The backing stretches from lead to tail: every advance pulls it out of shape. ' .
                         'Turn it, or advance with a loose hand.',
                 ),
                 '/backing/stretch',

@@ -171,7 +171,7 @@ final readonly class ProposalFinder
         ];
         $costs = [
             StretchLie::RollerToRoller === $other->stretch && StretchLie::Ok === $chosen->stretch
-                ? 'the stretch would lie from roller to roller'
+                ? 'the stretch would lie from lead to tail'
                 : null,
             $chosen->keepsUp && !$other->keepsUp ? 'the design would lie on its side' : null,
             BackingState::Tight === $other->backing->state() && BackingState::Fits === $chosen->backing->state()

@@ -98,7 +98,7 @@ final readonly class ClothRemedies
                         '%d %s %s',
                         $seams,
                         1 === $seams ? 'seam' : 'seams',
-                        PiecingWay::AlongRails === $plan->way ? 'along the rails' : 'from roller to roller',
+                        PiecingWay::AlongRails === $plan->way ? 'along the rails' : 'from lead to tail',
                     ),
             ),
             BackingState::Fits,

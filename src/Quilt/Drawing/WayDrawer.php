@@ -210,7 +210,7 @@ final readonly class WayDrawer
             Shape::text(
                 $x + $canvas->px(10),
                 $y + $canvas->px($isPulled ? 4 : 17),
-                $isPulled ? 'stretch, pulled by the rollers' : 'stretch, along the rails',
+                $isPulled ? 'stretch, from lead to tail' : 'stretch, along the rails',
                 $canvas->px(12),
                 'halo ' . ($isPulled ? 'text-attention-svg' : ''),
                 $isPulled ? 'start' : 'middle',

@@ -26,7 +26,7 @@ final class DirectionTest extends StudioTestCase
         );
         self::assertCount(2, $page->filter('figure > svg'));
         self::assertSame('Stretch → decides', $page->filter('table tr.bg-ground th')->text());
-        self::assertStringContainsString('lies from roller to roller', $page->filter('table tr.bg-ground')->text());
+        self::assertStringContainsString('lies from lead to tail', $page->filter('table tr.bg-ground')->text());
         self::assertStringContainsString('taken', $page->filter('figcaption')->first()->text());
         self::assertStringNotContainsString('taken', $page->filter('figcaption')->last()->text());
     }
@@ -38,7 +38,7 @@ final class DirectionTest extends StudioTestCase
         $page = $this->browser->followRedirect();
 
         self::assertSame('You load it turned, against the proposal.', $page->filter('#sheet h2')->text());
-        self::assertStringContainsString('stretch: lies from roller to roller', $page->filter('#sheet')->text());
+        self::assertStringContainsString('stretch: lies from lead to tail', $page->filter('#sheet')->text());
         self::assertStringContainsString('every advance pulls it out of shape', $page->filter('#sheet')->text());
         self::assertStringContainsString(
             'needs a decision',
@@ -92,7 +92,7 @@ final class DirectionTest extends StudioTestCase
                 'up of the top',
                 'up of the design',
                 'up of the print',
-                'stretch, pulled by the rollers',
+                'stretch, from lead to tail',
                 'stretch, along the rails',
             ]
             as $word

@@ -35,9 +35,8 @@ final readonly class VoidChoices
                 ? Phrase::of('The top floats: no roller keeps its edge, so that choice counts as pinned.')
                 : null,
             'desk/hanging_end' => match (true) {
-                $setup->isClamped() || !$floats => Phrase::of(
-                    'Nothing hangs: the end of the top is on its roller or with the layers.',
-                ),
+                $setup->isClamped() => Phrase::of('Nothing hangs: all layers are clamped at both ends.'),
+                !$floats => Phrase::of('Nothing hangs: the end of the top is on its roller or with the layers.'),
                 $setup->liesWholeInTheBed() => Phrase::of('Nothing hangs: the whole top lies in the first bed.'),
                 HangingEnd::Magnets === $setup->habits->hangingEnd && !$setup->plan->job->frame->fittings->hasSteelBars
                     => Phrase::of('Magnets want a steel bar, and none is written down for this frame.'),

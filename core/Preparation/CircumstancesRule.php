@@ -87,7 +87,8 @@ final readonly class CircumstancesRule
             sideClamps: $this->setup->plan->job->frame->sideClamps,
             leaderCheck: $this->known->leaders->verdict(),
             leadersTiltAlike: $this->known->leaders->commonTilt()?->isFrame,
-            edgeSchool: $this->setup->habits->edge,
+            // Poles have no leader, and so no line for an edge.
+            edgeSchool: $this->setup->isClamped() ? null : $this->setup->habits->edge,
             thrownOverBar: LoadingPlace::Front === $this->setup->place()
                 ? $this->isDone('wind-on', $steps, $journal)
                 : null,

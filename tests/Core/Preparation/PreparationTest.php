@@ -15,6 +15,7 @@ use Schwung\Core\Plan\FindingCode;
 use Schwung\Core\Plan\Level;
 use Schwung\Core\Plan\Stage;
 use Schwung\Core\Plan\Standing;
+use Schwung\Core\Practice\EdgeLine;
 use Schwung\Core\Preparation\CircumstancesRule;
 use Schwung\Core\Preparation\Decision;
 use Schwung\Core\Preparation\FindingRule;
@@ -28,6 +29,7 @@ use Schwung\Core\Running\Journal;
 use Schwung\Core\Running\JournalEntry;
 use Schwung\Core\Sizing\BackingState;
 use Tests\Core\Jobs;
+use Tests\Core\Loading\Loads;
 
 #[CoversClass(Preparation::class)]
 #[CoversClass(StandingRule::class)]
@@ -326,6 +328,22 @@ final class PreparationTest extends TestCase
 
         self::assertTrue($evened([]));
         self::assertNull($evened(['entered' => true]));
+    }
+
+    public function testWherePolesHoldTheEndsNoEdgeWasLaidOnALine(): void
+    {
+        $at = new \DateTimeImmutable('2027-03-03 10:00:00');
+        $edge = static function (array $changes) use ($at): ?EdgeLine {
+            /** @var array<string, mixed> $changes */
+            $preparation = Jobs::prepared($changes);
+            $setup = $preparation->setup();
+            self::assertNotNull($setup);
+
+            return (new CircumstancesRule($preparation->known, $setup))->planned($at)->hold->edgeSchool;
+        };
+
+        self::assertSame(EdgeLine::Line, $edge([]));
+        self::assertNull($edge(Loads::clamped()));
     }
 
     public function testScaledRowsAreSaidBeforeThePasses(): void

@@ -90,11 +90,14 @@ export class Log {
     this.#waiting = new Map(waiting.map((entry) => [entry.key, entry]));
   }
 
-  /** All entries, those of this device that the server has not yet among them, in the order of writing. */
+  /**
+   * All entries in the order of writing. Those that the server has are timed by its clock and those that wait by this
+   * device's: whatever these say, what waits was written after what is known here.
+   */
   get entries() {
-    return [...this.#known.values(), ...this.#waiting.values()].sort(
-      (one, other) => one.at - other.at || (one.key < other.key ? -1 : 1),
-    );
+    const inOrder = (/** @type {Map<string, Entry>} */ entries) =>
+      [...entries.values()].sort((one, other) => one.at - other.at || (one.key < other.key ? -1 : 1));
+    return [...inOrder(this.#known), ...inOrder(this.#waiting)];
   }
 
   get waiting() {
@@ -117,7 +120,7 @@ export class Log {
    * @param {Record<string, any>} data
    */
   add(kind, step, data = {}) {
-    const newest = this.entries.at(-1)?.at ?? 0;
+    const newest = Math.max(0, ...this.entries.map((entry) => entry.at));
     // Two entries of one moment keep their order, and a clock that was set back does not put one before the last.
     const entry = { key: newKey(), kind, step, at: Math.max(Date.now(), newest + 1), data };
     this.#waiting.set(entry.key, entry);
@@ -202,8 +205,19 @@ export class Log {
       entries: JSON.stringify(sent),
       now: String(this.#clock()),
       after: String(this.#last),
+      follows: this.#before(sent[0].key),
     });
     return fetch(this.where.url, { method: "POST", body, signal: AbortSignal.timeout(patience(String(body))) });
+  }
+
+  /**
+   * The last entry of this device that the server has and that was written before another; empty where none was. The
+   * server sets each post to its own clock, by as much as that post took: it keeps the order by this.
+   *
+   * @param {string} key
+   */
+  #before(key) {
+    return [...this.#own].reduce((last, own) => (own < key && own > last ? own : last), "");
   }
 
   /**

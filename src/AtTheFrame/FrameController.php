@@ -166,6 +166,7 @@ final class FrameController extends AbstractController
                 (new EntryReader($person->name(), MomentMs::of($now) - $deviceNow, $now, $run->started))->read(
                     $payload->getString('entries'),
                 ),
+                $payload->getString('follows'),
             );
         } catch (UnreadableEntry $exception) {
             return new JsonResponse(['error' => $exception->getMessage()], Response::HTTP_UNPROCESSABLE_ENTITY);

@@ -31,27 +31,28 @@ final readonly class LogBook
     ) {}
 
     /**
-     * @param list<JournalEntry> $entries
+     * @param list<JournalEntry> $entries in the order in which they were written on their device
+     * @param string             $follows the key of an entry that was written there before them; empty where none is known
      *
      * @throws PhotosRefused where too many come at once or within a short time; nothing is written then
      */
-    public function write(Run $run, array $entries): void
+    public function write(Run $run, array $entries, string $follows = ''): void
     {
         if ([] === $entries) {
             return;
         }
         $pictures = $this->pictures($run, $entries);
-        $this->entities->wrapInTransaction(function () use ($run, $entries, $pictures): void {
+        $this->entities->wrapInTransaction(function () use ($run, &$entries, $pictures, $follows): void {
             $this->runs->lock($run);
-            $known = array_flip(
-                $this->log->findKnown($run, array_map(static fn(JournalEntry $entry): string => $entry->key, $entries)),
-            );
+            $keys = array_map(static fn(JournalEntry $entry): string => $entry->key, $entries);
+            $known = $this->log->findTimes($run, [$follows, ...$keys]);
+            $entries = self::inOrder($entries, $known, $follows);
             foreach ($entries as $entry) {
                 if (!isset($known[$entry->key])) {
                     $this->entities->persist(
                         new LogEntry($run, $this->withPhoto($run, $entry, $pictures), $this->clock->now()),
                     );
-                    $known[$entry->key] = true;
+                    $known[$entry->key] = MomentMs::of($entry->at);
                 }
             }
             $this->pieces->drop($run, self::keysWithPhoto($entries));
@@ -59,6 +60,33 @@ final readonly class LogBook
         foreach ($this->riders->entries($run, $entries) as [$rider, $its]) {
             $this->write($rider, array_map(self::withoutPhoto(...), $its));
         }
+    }
+
+    /**
+     * Each post is set to the server's clock by what it took to come: entries of a quick one would lie before those of
+     * a slow one that was written earlier. None lies before what was written before it on its device.
+     *
+     * @param list<JournalEntry> $entries
+     * @param array<string, int> $known   times of those that the log has, in milliseconds, by key
+     *
+     * @return list<JournalEntry>
+     */
+    private static function inOrder(array $entries, array $known, string $follows): array
+    {
+        $last = $known[$follows] ?? 0;
+        foreach ($entries as $i => $entry) {
+            $isKnown = isset($known[$entry->key]);
+            $at = $isKnown ? $known[$entry->key] : MomentMs::of($entry->at);
+            if (!$isKnown && $at <= $last) {
+                $at = $last + 1;
+                $entries[$i] = $entry->movedTo(MomentMs::toMoment($at));
+                $last = $at;
+            } elseif ($isKnown) {
+                $last = max($last, $at);
+            }
+        }
+
+        return $entries;
     }
 
     /** A picture is kept once, with the load. */

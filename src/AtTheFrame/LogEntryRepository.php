@@ -88,15 +88,25 @@ final class LogEntryRepository extends ServiceEntityRepository
      */
     public function findKnown(Run $run, array $keys): array
     {
-        /** @var list<string> $known */
-        $known = $this->createQueryBuilder('e')
-            ->select('e.entryKey')
+        return array_map(strval(...), array_keys($this->findTimes($run, $keys)));
+    }
+
+    /**
+     * @param list<string> $keys
+     *
+     * @return array<string, int> when those were written that the log has already, in milliseconds since 1970, by key
+     */
+    public function findTimes(Run $run, array $keys): array
+    {
+        /** @var array<string, int> $times */
+        $times = $this->createQueryBuilder('e')
+            ->select('e.entryKey', 'e.atMs')
             ->where('e.run = :run AND e.entryKey IN (:keys)')
             ->setParameter('run', $run->id(), 'ulid')
             ->setParameter('keys', $keys)
             ->getQuery()
-            ->getSingleColumnResult();
+            ->getArrayResult();
 
-        return $known;
+        return array_column($times, 'atMs', 'entryKey');
     }
 }

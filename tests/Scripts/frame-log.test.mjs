@@ -90,6 +90,39 @@ test("what the server forgot is sent again, by the device that wrote it and by n
   assert.equal(again.entries.length, 2);
 });
 
+test("what is written while a slow post is under way stays behind it, and names what it follows", async (t) => {
+  const log = await open();
+  const ask = globalThis.fetch;
+  const seen = [];
+  const steps = () => log.entries.map(({ step }) => step);
+  let arrive = () => {};
+  const slow = new Promise((resolve) => {
+    arrive = resolve;
+  });
+  t.mock.method(globalThis, "fetch", async (url, options) => {
+    seen.push(steps());
+    await slow;
+    const answer = await (await ask(url, options)).json();
+    // The server takes what a post brings for written when it came.
+    return Response.json({ ...answer, entries: answer.entries.map((entry) => ({ ...entry, at: entry.at + 6000 })) });
+  });
+  log.add("done", "set-basting");
+  await new Promise((resolve) => setTimeout(resolve, 5));
+  log.add("done", "set-back");
+  arrive();
+  await settled(log);
+
+  assert.deepEqual(seen.slice(0, 2), [["set-basting"], ["set-basting", "set-back"]]);
+  assert.deepEqual(steps(), ["set-basting", "set-back"]);
+  assert.deepEqual(
+    posts.map((post) => post.get("follows")),
+    ["", log.entries[0].key],
+  );
+  log.isShutOut = true;
+  log.add("done", "room");
+  assert.ok(log.entries[2].at > log.entries[1].at, "its own clock is behind the server's");
+});
+
 test("a clock that was set back moves all that waits together", async (t) => {
   const log = await open();
   log.isShutOut = true;

@@ -414,6 +414,40 @@ final class FrameTest extends StudioTestCase
         self::assertLessThanOrEqual((int) (microtime(true) * 1000), $answer['entries'][1]['at']);
     }
 
+    /** A post that took six seconds, then a quick one with what was written while the first was under way. */
+    public function testASlowPostDoesNotLayWhatItBringsBehindWhatWasWrittenAfterIt(): void
+    {
+        $quilt = $this->begun();
+        $this->beganAlready('-1 day');
+        $now = (int) (microtime(true) * 1000);
+        $entry = static fn(string $key, string $step, int $ago): array => [
+            'key' => $key,
+            'kind' => 'done',
+            'step' => $step,
+            'at' => $now - $ago,
+            'data' => [],
+        ];
+        [$room, $machine, $thread] = [
+            $entry('device-a-0001', 'room', 6100),
+            $entry('device-a-0002', 'machine', 5900),
+            $entry('device-a-0003', 'thread', 5800),
+        ];
+        $slow = $this->times($quilt, [$room], $now - 6000)['device-a-0001'];
+        self::assertGreaterThan($now - 5900, $slow);
+
+        $all = $this->times($quilt, [$machine], $now, 'device-a-0001');
+        self::assertSame($slow + 1, $all['device-a-0002']);
+        // Sent once more, as after an answer that was lost, with one more behind them.
+        $all = $this->times($quilt, [$room, $machine, $thread], $now);
+        self::assertSame([$slow, $slow + 1, $slow + 2], array_values($all));
+        // Another device's entries keep their times.
+        self::assertEqualsWithDelta(
+            $now - 60_000,
+            $this->times($quilt, [$entry('device-b-0001', 'fetch', 60_000)], $now)['device-b-0001'],
+            4000,
+        );
+    }
+
     public function testLaterChangesAreShownAndNotFollowedUntilAskedFor(): void
     {
         $quilt = $this->begun();
@@ -569,17 +603,28 @@ final class FrameTest extends StudioTestCase
      *
      * @return array{entries: list<array{key: string, at: int, data: mixed}>, last: int, count: int, highest: int}
      */
-    private function send(Quilt $quilt, array $entries, ?int $now = null): array
+    private function send(Quilt $quilt, array $entries, ?int $now = null, string $follows = ''): array
     {
         $this->browser->request('POST', "/quilts/{$quilt->id()}/frame/entries", [
             '_token' => $this->token($quilt),
             'entries' => json_encode($entries, \JSON_THROW_ON_ERROR),
             'after' => '0',
+            'follows' => $follows,
             ...null === $now ? [] : ['now' => (string) $now],
         ]);
         self::assertResponseIsSuccessful();
 
         return $this->answer();
+    }
+
+    /**
+     * @param list<array<string, mixed>> $entries
+     *
+     * @return array<string, int> of the whole log, in milliseconds, by key
+     */
+    private function times(Quilt $quilt, array $entries, int $deviceNow, string $follows = ''): array
+    {
+        return array_column($this->send($quilt, $entries, $deviceNow, $follows)['entries'], 'at', 'key');
     }
 
     /** @return array{entries: list<array{key: string, at: int, data: mixed}>, last: int, count: int, highest: int} */

@@ -20,6 +20,8 @@ final readonly class RefitRule
     private const WORTH_END_INCHES = 0.25;
     /** A top is drawn in, not eaten: beyond this share of what was planned something else was measured. */
     private const MOST_OFF = 0.25;
+    /** A tape over a quilt in the frame errs by as much. */
+    private const TAPE_OFF_INCHES = 1;
 
     /** From the end of so many rows to the tail edge, before anything was drawn in. */
     public static function planned(RowLayout $rows, int $done): Length
@@ -43,7 +45,7 @@ final readonly class RefitRule
         $left = $rows->count - $done;
         if (
             abs($measured->minus($planned)->nanometres) >
-            self::MOST_OFF * $planned->absolute()->nanometres + Length::inches(1)->nanometres
+            self::MOST_OFF * $planned->absolute()->nanometres + Length::inches(self::TAPE_OFF_INCHES)->nanometres
         ) {
             throw new \InvalidArgumentException('That is too far from what the plan has left.');
         }

@@ -50,11 +50,11 @@ final readonly class ClipPlanner
     {
         return new Worked(
             Figure::missing($least->minus($longest)),
-            'The least cover, two inches more than the edge and no more than the leader, less the longest run that ' .
-                'the clips at hand can make.',
+            'The least cover, the edge and what is least beyond it and no more than the leader, less the longest run ' .
+                'that the clips at hand can make.',
             [
                 new Term('edge', $edge->held->figure, 'held'),
-                new Term('least cover', Figure::needed($least), 'edge and 2 in'),
+                new Term('least cover', Figure::needed($least), 'edge and beyond it, within the leader'),
                 new Term('longest run', Figure::left($longest), 'stock, within the leader'),
             ],
         );

@@ -17,11 +17,14 @@ use Schwung\Core\Practice\Practice;
 /** Rule 14, dowel clamps: no more than half an inch apart, spread evenly over the edge. */
 final readonly class DowelClampPlanner
 {
+    /** Of a clamp whose length nobody wrote down. */
+    private const USUAL_INCHES = 4;
+
     public function __construct(private Practice $practice) {}
 
     public function plan(HoldHabit $habit, Edge $edge): Attachment
     {
-        $length = $habit->stock[0]->length ?? Length::inches(4);
+        $length = $habit->stock[0]->length ?? Length::inches(self::USUAL_INCHES);
         $gap = $this->practice->at(Distance::DowelGap);
         $count = max(1, (int) ceil($edge->length()->plus($gap)->nanometres / $length->plus($gap)->nanometres));
         $free =

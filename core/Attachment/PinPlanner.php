@@ -21,6 +21,8 @@ final readonly class PinPlanner
 {
     /** From the end of a pin to the next, end to end. */
     private const AFTER_INCHES = 0.25;
+    /** A tick nearer to an end has that end's pin. */
+    private const TICK_INSIDE_INCHES = 1;
 
     public function __construct(private Practice $practice) {}
 
@@ -97,7 +99,10 @@ final readonly class PinPlanner
     {
         $end = $edge->half()->minus($this->practice->at(Distance::PinInset));
         $step = $this->wantedSpacing(PinSchool::Ticks, $edge);
-        $last = max(0, (int) floor($end->minus(Length::inches(1))->nanometres / $step->nanometres));
+        $last = max(
+            0,
+            (int) floor($end->minus(Length::inches(self::TICK_INSIDE_INCHES))->nanometres / $step->nanometres),
+        );
 
         return [
             $end->negated(),

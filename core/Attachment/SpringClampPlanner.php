@@ -40,8 +40,11 @@ final readonly class SpringClampPlanner
             Piece::row($places, (new PlacingOrder())->byHalving($count, true), $edge),
             new Worked(
                 Figure::measured($length->scaledBy(1, $count - 1)),
-                'A clamp for every 16 in and one more, at least three, shared out from end to end.',
-                [new Term('edge', $held->figure, 'held')],
+                'As many clamps as go into the edge, and one more, at least three, shared out from end to end.',
+                [
+                    new Term('edge', $held->figure, 'held'),
+                    new Term('a clamp for every', Figure::measured($each), 'usual'),
+                ],
             ),
             $held,
             $count * $this->times->each(HoldingSystem::SpringClamps),

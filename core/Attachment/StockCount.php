@@ -14,6 +14,9 @@ use Schwung\Core\Practice\HoldHabit;
 /** Whether counted pieces suffice. */
 final readonly class StockCount
 {
+    /** What is missing is told in whole ones: nobody buys an eighth of a piece. */
+    private const WHOLE_INCHES = 1;
+
     /**
      * Counted pieces that are too few; the figure is the edge that stays without. Null where there are enough, or
      * nobody counted.
@@ -26,7 +29,7 @@ final readonly class StockCount
         }
 
         return new Worked(
-            Figure::missing($each->times($count - $there)->roundedTo(Length::inches(1), Rounding::Up)),
+            Figure::missing($each->times($count - $there)->roundedTo(Length::inches(self::WHOLE_INCHES), Rounding::Up)),
             "There are $there, $count are wanted.",
             [],
         );

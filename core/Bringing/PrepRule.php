@@ -29,6 +29,9 @@ final readonly class PrepRule
     /** Widths that cloth is usually sold in: wide backing, and the two of ordinary cloth. */
     private const BOLTS_INCHES = [108, 60, 44];
     private const BOLTS_MILLIMETRES = [2750, 1500, 1100];
+    /** What a client is asked for is told in whole inches, or whole centimetres. */
+    private const STEP_INCHES = 1;
+    private const STEP_MILLIMETRES = 10;
 
     public function __construct(private UnitSystem $units) {}
 
@@ -173,6 +176,8 @@ final readonly class PrepRule
 
     private function step(): Length
     {
-        return UnitSystem::Inches === $this->units ? Length::inches(1) : Length::millimetres(10);
+        return UnitSystem::Inches === $this->units
+            ? Length::inches(self::STEP_INCHES)
+            : Length::millimetres(self::STEP_MILLIMETRES);
     }
 }

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Schwung\Core\Bringing;
 
 use Schwung\Core\Measure\Length;
+use Schwung\Core\Practice\Practice;
 
 /** What a client's quilts have taught of the next one: from three on, since two alike are chance. */
 final readonly class Profile
 {
     public const LEAST = 3;
-    /** What a tape shows. */
-    private const SEEN_INCHES = 0.125;
 
+    /** What a tape shows. */
     private function __construct(
         public Usual $lackedAcross,
         public Usual $lackedAlong,
@@ -49,7 +49,7 @@ final readonly class Profile
     /** Whether their backings usually lack anything that a tape shows. */
     public function lacks(): bool
     {
-        $seen = Length::inches(self::SEEN_INCHES);
+        $seen = Length::inches(Practice::SEEN_INCHES);
 
         return !$this->lackedAcross->mean->isShorterThan($seen) || !$this->lackedAlong->mean->isShorterThan($seen);
     }

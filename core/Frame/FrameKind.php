@@ -14,10 +14,13 @@ enum FrameKind: string implements Worded
     case Clamp = 'clamp';
     case ClampWithRollers = 'clamp-with-rollers';
 
+    /** At a clamp the machine's head stops short of the end of its pole. */
+    private const UNREACHABLE_INCHES = 6;
+
     /** Out of reach at each end of the rail where the frame's record does not say. */
     public function usualUnreachable(): Length
     {
-        return $this->isClamped() ? Length::inches(6) : Length::zero();
+        return $this->isClamped() ? Length::inches(self::UNREACHABLE_INCHES) : Length::zero();
     }
 
     public function words(): string

@@ -20,6 +20,9 @@ use Schwung\Core\Measure\Worked;
 final readonly class LeaderCheckRule
 {
     private const FEWEST = 3;
+    /** Between the shortest and the longest distance: no cloth shows it, or it is seen and can be lived with. */
+    private const GOOD_INCHES = 0.125;
+    private const WATCHED_INCHES = 0.25;
 
     /**
      * @param list<Reading> $readings in order from left to right, at least three, no two at one station
@@ -85,8 +88,8 @@ final readonly class LeaderCheckRule
     private function verdict(Length $range): LeaderVerdict
     {
         return match (true) {
-            !$range->isLongerThan(Length::inches(0.125)) => LeaderVerdict::Good,
-            !$range->isLongerThan(Length::inches(0.25)) => LeaderVerdict::Watch,
+            !$range->isLongerThan(Length::inches(self::GOOD_INCHES)) => LeaderVerdict::Good,
+            !$range->isLongerThan(Length::inches(self::WATCHED_INCHES)) => LeaderVerdict::Watch,
             default => LeaderVerdict::ReHem,
         };
     }

@@ -18,6 +18,16 @@ use Schwung\Core\Measure\Worked;
  */
 final readonly class NewLeader
 {
+    private const TURNED_UNDER_INCHES = 0.25;
+    private const SIDE_HEMS_INCHES = 1;
+    /** Of the rail, at both ends together: cloth that reaches its end is caught by the gears. */
+    private const FREE_INCHES = 2;
+    /** From the free edge to the fold: a dowel slides through the one, a needle catches the other. */
+    private const CASING_INCHES = 1.75;
+    private const HEM_INCHES = 1;
+    /** Near enough that a hand's pins are counted by them. */
+    private const TICK_INCHES = 5;
+
     public function __construct(
         private Frame $frame,
         private bool $hasCasing,
@@ -29,7 +39,7 @@ final readonly class NewLeader
     public function cutLength(Length $reaches): Worked
     {
         $turns = Length::millimetres($this->frame->size(FrameMeasure::TakeupDiameter)->toMillimetres() * \M_PI * 1.5);
-        $sum = $reaches->plus($turns, $this->fold(), Length::inches(0.25));
+        $sum = $reaches->plus($turns, $this->fold(), Length::inches(self::TURNED_UNDER_INCHES));
 
         return new Worked(
             Figure::needed($this->grown($sum)),
@@ -38,22 +48,22 @@ final readonly class NewLeader
                 new Term('roller to far side', Figure::measured($reaches), 'frame'),
                 new Term('a turn and a half', Figure::measured($turns), 'roller'),
                 new Term($this->hasCasing ? 'casing' : 'hem', Figure::measured($this->fold()), 'fold line'),
-                new Term('turned under', Figure::measured(Length::inches(0.25)), 'usual'),
+                new Term('turned under', Figure::measured(Length::inches(self::TURNED_UNDER_INCHES)), 'usual'),
             ],
         );
     }
 
     public function cutWidth(): Worked
     {
-        $sum = $this->finishedWidth()->plus(Length::inches(1));
+        $sum = $this->finishedWidth()->plus(Length::inches(self::SIDE_HEMS_INCHES));
 
         return new Worked(
             Figure::needed($this->grown($sum)),
-            $this->rule('The rail less two inches, and two side hems of half an inch'),
+            $this->rule('The rail less what is left free of it, and two side hems'),
             [
                 new Term('rail', Figure::measured($this->frame->size(FrameMeasure::Rail)), 'frame'),
-                new Term('left free', Figure::measured(Length::inches(2)), 'usual'),
-                new Term('side hems', Figure::measured(Length::inches(1)), 'two of ½ in'),
+                new Term('left free', Figure::measured(Length::inches(self::FREE_INCHES)), 'usual'),
+                new Term('side hems', Figure::measured(Length::inches(self::SIDE_HEMS_INCHES)), 'both together'),
             ],
         );
     }
@@ -61,18 +71,18 @@ final readonly class NewLeader
     /** From the free edge to the line where it is folded for the casing or the hem. */
     public function fold(): Length
     {
-        return Length::inches($this->hasCasing ? 1.75 : 1);
+        return Length::inches($this->hasCasing ? self::CASING_INCHES : self::HEM_INCHES);
     }
 
     public function finishedWidth(): Length
     {
-        return $this->frame->size(FrameMeasure::Rail)->minus(Length::inches(2));
+        return $this->frame->size(FrameMeasure::Rail)->minus(Length::inches(self::FREE_INCHES));
     }
 
     /** From one tick to the next. */
     public function tickSpacing(): Length
     {
-        return Length::inches(5);
+        return Length::inches(self::TICK_INCHES);
     }
 
     /** @return list<Length> ticks each way from the centre mark, on the finished leader */

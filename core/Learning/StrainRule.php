@@ -21,11 +21,13 @@ final readonly class StrainRule
     private const ALIKE = 0.0025;
     /** No cloth on a frame is pulled by more than this; who reads more has read two other marks. */
     private const MOST = 0.15;
+    /** A ruler lies between them, and a hundredth of it is read with ease. */
+    private const MARKS_INCHES = 10;
 
     /** How far apart the marks are set on slack cloth. */
     public static function marks(): Length
     {
-        return Length::inches(10);
+        return Length::inches(self::MARKS_INCHES);
     }
 
     /** @throws \InvalidArgumentException where the marks lie on one point, or nearer than slack by more than a ruler errs */

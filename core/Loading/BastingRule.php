@@ -21,6 +21,11 @@ use Schwung\Core\Practice\SideBasting;
  */
 final readonly class BastingRule
 {
+    /** A line across the batting runs on beyond the top at each side, to be seen once the top lies. */
+    private const BEYOND_INCHES = 1;
+    /** The turns of a meander stay inside the sides, which are basted by themselves. */
+    private const MEANDER_INSIDE_INCHES = 2;
+
     /** @return list<BastingLine> */
     public function lines(Setup $setup): array
     {
@@ -56,7 +61,7 @@ final readonly class BastingRule
     /** @return list<BastingLine> */
     private function batting(Setup $setup): array
     {
-        $half = $setup->across()->half()->plus(Length::inches(1))->toMillimetres();
+        $half = $setup->across()->half()->plus(Length::inches(self::BEYOND_INCHES))->toMillimetres();
         $at = -$this->referenceBefore($setup)->toMillimetres();
         $lines = $setup->hasReference()
             ? [$this->line($setup, BastingLineKind::Reference, new Point(-$half, $at), new Point($half, $at))]
@@ -161,7 +166,7 @@ final readonly class BastingRule
     /** @return list<BastingLine> the middles of a large meander, a hand apart, none of which cross */
     private function meander(Setup $setup): array
     {
-        $half = $setup->across()->half()->minus(Length::inches(2))->toMillimetres();
+        $half = $setup->across()->half()->minus(Length::inches(self::MEANDER_INSIDE_INCHES))->toMillimetres();
         $step = $setup->practice->at(Distance::BastingSpacing)->toMillimetres();
         [$lines, $way] = [[], 1];
         for ($y = $step; $y < $setup->along()->toMillimetres() - $step / 2; $y += $step) {

@@ -10,6 +10,7 @@ use Schwung\Core\Material\End;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
+use Schwung\Core\Practice\Distance;
 use Schwung\Core\Practice\FirstFixings;
 
 /**
@@ -19,6 +20,9 @@ use Schwung\Core\Practice\FirstFixings;
  */
 final readonly class Holds
 {
+    /** Of a roller: nearer to it a magnet comes to lie on a bar. */
+    private const OFF_THE_END_INCHES = 2;
+
     /** @param string $what "the backing, right side down, to the take-up leader" */
     public function text(Setup $setup, End $end, ?Attachment $attachment, string $what): StepText
     {
@@ -26,7 +30,10 @@ final readonly class Holds
         $count = $attachment?->count() ?? 0;
         $first = $setup->firstSide();
         $order = $this->order($setup);
-        $apart = null === $attachment?->spacing ? Figure::measured(Length::inches(4)) : $attachment->spacing->figure;
+        $apart =
+            null === $attachment?->spacing
+                ? Figure::measured($setup->practice->at(Distance::PinHand))
+                : $attachment->spacing->figure;
 
         return match ($system) {
             HoldingSystem::Pins => $this->said(
@@ -49,7 +56,7 @@ final readonly class Holds
             HoldingSystem::DowelClamps => $this->said(
                 Phrase::of(
                     "Clamp $what, over the dowel in its casing, with $count dowel clamps, $order, at most %s between two.",
-                    Figure::measured(Length::inches(0.5)),
+                    Figure::measured($setup->practice->at(Distance::DowelGap)),
                 ),
                 Phrase::of(HoldingSystem::DowelClamps->counted($count)),
                 'Gaps between clamps let the cloth sag into scallops.',
@@ -70,7 +77,7 @@ final readonly class Holds
                 'Move that magnet along; off the bars before they turn.',
                 "Strong magnets pinch. Keep them from implanted medical devices (ask the doctor or the device's " .
                     'maker), cards and electronics.',
-                Figure::measured(Length::inches(2)),
+                Figure::measured(Length::inches(self::OFF_THE_END_INCHES)),
             ),
             HoldingSystem::HookAndLoop => $this->said(
                 Phrase::of("Press $what onto the strip with a flat hand, $order."),

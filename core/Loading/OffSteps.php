@@ -18,6 +18,9 @@ use Schwung\Core\Practice\Purpose;
  */
 final readonly class OffSteps
 {
+    /** Beyond the top, for whoever binds it. */
+    private const KEPT_INCHES = 1;
+
     public function addTo(Sequence $sequence, Setup $setup): void
     {
         $sequence->add($this->unroll($setup), $this->detach($setup, $sequence->cloth()->holdsEnds()));
@@ -220,7 +223,7 @@ final readonly class OffSteps
         return new StepText(
             do: Phrase::of(
                 'Trim if it was asked for, keeping %s, and bag it with its left-over backing and batting and its label.',
-                Figure::measured(Length::inches(1)),
+                Figure::measured(Length::inches(self::KEPT_INCHES)),
             ),
             why: Phrase::of('The client binds it, and the leftovers are theirs.'),
             check: Phrase::of('Label, quilt and leftovers in one bag.'),

@@ -42,8 +42,8 @@ final readonly class PassTicks
                     Phrase::of('To begin: bobbin thread up, two or three stitches in place.'),
                     Phrase::of(
                         'To end: the same, draw away %s to %s, needle down and up, draw away again, cut at the cloth.',
-                        Figure::measured(Length::inches(6)),
-                        Figure::measured(Length::inches(8)),
+                        Figure::measured(Length::inches(Stitching::TAIL_INCHES[0])),
+                        Figure::measured(Length::inches(Stitching::TAIL_INCHES[1])),
                     ),
                 ],
             Phrase::of(

@@ -15,6 +15,9 @@ use Schwung\Core\Measure\Phrase;
  */
 final readonly class PrebastedSteps
 {
+    /** Looked at one after the other: two hands reach over it. */
+    private const SQUARE_INCHES = 12;
+
     public function addTo(Sequence $sequence, Setup $setup): void
     {
         $sequence->add(self::liesFlat(Group::Top, (new Places($setup))->top()));
@@ -23,7 +26,7 @@ final readonly class PrebastedSteps
     /** @param Length $from where the top begins, from the lead hold */
     public static function liesFlat(Group $group, Length $from): Step
     {
-        $square = Figure::measured(Length::inches(12));
+        $square = Figure::measured(Length::inches(self::SQUARE_INCHES));
 
         return new Step(
             'lies-flat',

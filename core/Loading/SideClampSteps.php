@@ -9,6 +9,7 @@ use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Practice\ClampFirmness;
+use Schwung\Core\Practice\Practice;
 
 /**
  * The side clamps, and the last look before the first stitch.
@@ -120,6 +121,6 @@ final readonly class SideClampSteps
     /** How far cloth may jump when a clamp is let off. */
     public static function jump(): Figure
     {
-        return Figure::measured(Length::inches(0.125));
+        return Figure::measured(Length::inches(Practice::JUMP_INCHES));
     }
 }

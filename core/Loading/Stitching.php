@@ -18,6 +18,9 @@ use Schwung\Core\Practice\Stitches;
  */
 final readonly class Stitching
 {
+    /** So long is a tail of thread drawn that a hand gets hold of it: from, to. */
+    public const TAIL_INCHES = [6, 8];
+
     public static function setBasting(Setup $setup, Group $group, string $key = 'set-basting'): Step
     {
         return new Step(
@@ -68,7 +71,10 @@ final readonly class Stitching
         $isClip = ChannelLock::WheelClip === $setup->habits->lock;
         $turn = $isClip ? 'put the clips on the wheels that run toward you' : 'turn the channel lock on, across';
         $isRaised = $sequence->is(StatePart::Bobbin, 'raised');
-        $tail = [Figure::measured(Length::inches(6)), Figure::measured(Length::inches(8))];
+        $tail = array_map(
+            static fn(int $inches): Figure => Figure::measured(Length::inches($inches)),
+            self::TAIL_INCHES,
+        );
 
         return new Step(
             $key,

@@ -7,6 +7,7 @@ namespace Schwung\Core\Plan;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Measure\Worked;
+use Schwung\Core\Practice\Practice;
 use Schwung\Core\Sizing\BackingCheck;
 use Schwung\Core\Sizing\BackingState;
 
@@ -14,8 +15,6 @@ use Schwung\Core\Sizing\BackingState;
 final readonly class Verdict
 {
     /** The finest step of a tape in inches; less than that is written as nothing. */
-    private const SEEN_INCHES = 0.125;
-
     public function __construct(private BackingCheck $check) {}
 
     public function sentence(): Phrase
@@ -54,7 +53,7 @@ final readonly class Verdict
     /** Whether a tape shows any of it. */
     private static function isSeen(Worked $slack): bool
     {
-        return !$slack->length()->isShorterThan(Length::inches(self::SEEN_INCHES));
+        return !$slack->length()->isShorterThan(Length::inches(Practice::SEEN_INCHES));
     }
 
     private function missing(string $opening): Phrase

@@ -15,7 +15,7 @@ enum EndStop: string implements School
     {
         return match ($this) {
             self::Reach => 'where it hangs within comfortable reach',
-            self::ShortOfBar => 'two inches short of the bar',
+            self::ShortOfBar => 'just short of the bar',
             self::Well => 'as soon as it drops off the bar',
         };
     }

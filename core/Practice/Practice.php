@@ -16,6 +16,11 @@ use Schwung\Core\Measure\Length;
  */
 final readonly class Practice
 {
+    /** Less is not seen on a tape of eighths. */
+    public const SEEN_INCHES = 0.125;
+    /** Cloth that jumps by more when a side clamp is let off was pulled, not held. */
+    public const JUMP_INCHES = 0.125;
+
     public Length $clampBite;
     public Length $footClearance;
     public Length $battingOverhang;

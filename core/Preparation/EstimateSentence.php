@@ -8,6 +8,7 @@ use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
 use Schwung\Core\Measure\Range;
+use Schwung\Core\Practice\Practice;
 
 /** Says a range in words, with the measure that would settle it. */
 final readonly class EstimateSentence
@@ -103,6 +104,6 @@ final readonly class EstimateSentence
     /** Whether it is more than a tape shows. */
     private function isSeen(Length $length): bool
     {
-        return $length->isLongerThan(Length::inches(0.125));
+        return $length->isLongerThan(Length::inches(Practice::SEEN_INCHES));
     }
 }

@@ -19,6 +19,8 @@ use Schwung\Core\Measure\Worked;
 final readonly class DriftRule
 {
     private const FEWEST = 3;
+    private const MOVED_INCHES = 0.25;
+    private const ENOUGH_INCHES = 1;
 
     /** @param Length $sideMargin the lesser of both sides */
     public function __construct(private Length $sideMargin, private Length $along) {}
@@ -108,13 +110,13 @@ final readonly class DriftRule
     /** @param list<RegisterReading> $readings in order */
     private function state(array $readings, Length $marginLeft): DriftState
     {
-        $quarter = Length::inches(0.25)->nanometres;
+        $quarter = Length::inches(self::MOVED_INCHES)->nanometres;
         [$before, $last] = \array_slice($readings, -2);
         $moved = abs($last->mean()->minus($before->mean())->nanometres);
 
         return match (true) {
             $marginLeft->isNegative(), $moved > $quarter, abs($last->skew()->nanometres) > $quarter => DriftState::Act,
-            $marginLeft->isShorterThan(Length::inches(1)) => DriftState::Watch,
+            $marginLeft->isShorterThan(Length::inches(self::ENOUGH_INCHES)) => DriftState::Watch,
             default => DriftState::Ok,
         };
     }

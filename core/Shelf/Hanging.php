@@ -13,6 +13,9 @@ use Schwung\Core\Measure\Length;
 /** Pieces of one holding system that hang on a frame, or on a leader that lies there ready. */
 final readonly class Hanging
 {
+    /** Of pieces whose length nobody wrote down only the number counts. */
+    private const UNTOLD_INCHES = 1;
+
     /**
      * @param list<StockPiece> $pieces
      * @param string           $on      the quilt whose cloth they hold
@@ -30,7 +33,7 @@ final readonly class Hanging
         foreach ($held->countByLength() as $nanometres => $count) {
             $length =
                 0 === $nanometres
-                    ? $stock->of($held->system)[0]->length ?? Length::inches(1)
+                    ? $stock->of($held->system)[0]->length ?? Length::inches(self::UNTOLD_INCHES)
                     : Length::ofNanometres($nanometres);
             $pieces[] = new StockPiece($length, $count);
         }

@@ -21,6 +21,9 @@ use Schwung\Core\Measure\Point;
  */
 final readonly class BedPlacing
 {
+    /** So much narrower is the cloth laid that what rounding took still fits into it. */
+    private const FORGIVEN_MILLIMETRES = 0.5;
+
     public function place(
         Top $top,
         Backing $backing,
@@ -92,7 +95,7 @@ final readonly class BedPlacing
         $along = $fits ? $check->required->along->length() : $check->squaredUp->along;
         $turn =
             $fits && $cloth->isSquareKnown
-                ? $cloth->loaded($direction)->turnAt($across->minus(Length::millimetres(0.5)))
+                ? $cloth->loaded($direction)->turnAt($across->minus(Length::millimetres(self::FORGIVEN_MILLIMETRES)))
                 : $check->squaredUp->turn;
         [$width, $length] = Direction::AsIs === $direction ? [$across, $along] : [$along, $across];
         $from = $this->rotated(

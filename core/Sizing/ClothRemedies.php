@@ -20,6 +20,9 @@ use Schwung\Core\Practice\Practice;
  */
 final readonly class ClothRemedies
 {
+    /** Usable, of the bolt that most quilting cotton comes on, where none is given. */
+    private const BOLT_INCHES = 42;
+
     public function __construct(private Practice $practice, private UnitSystem $units) {}
 
     public function extend(BackingCheck $check): ?Remedy
@@ -108,7 +111,7 @@ final readonly class ClothRemedies
 
     public function askClient(Backing $backing, BackingCheck $check, Direction $direction): Remedy
     {
-        $bolt = $backing->bolt ?? Length::inches(42);
+        $bolt = $backing->bolt ?? Length::inches(self::BOLT_INCHES);
         [$plan] = $this->piecing($backing, $check, $direction, $bolt);
 
         return new Remedy(

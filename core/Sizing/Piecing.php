@@ -125,6 +125,8 @@ final readonly class Piecing
     /** An eighth of a yard, or a tenth of a metre. */
     private function buyingStep(): Length
     {
-        return UnitSystem::Inches === $this->units ? Length::inches(4.5) : Length::millimetres(100);
+        return UnitSystem::Inches === $this->units
+            ? Length::inches(Yardage::STEP_INCHES)
+            : Length::millimetres(Yardage::STEP_MILLIMETRES);
     }
 }

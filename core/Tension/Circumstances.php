@@ -14,6 +14,8 @@ final readonly class Circumstances
     public const MANY_LOADS = 20;
     /** A rail beyond this is long. */
     public const LONG_RAIL_INCHES = 120;
+    /** From here on a quilt takes so many turns that what adds up on a roll is seen. */
+    private const LONG_INCHES = 80;
 
     public function __construct(
         public ClothFacts $cloth = new ClothFacts(),
@@ -33,7 +35,9 @@ final readonly class Circumstances
     /** Long from roller to roller. */
     public function isLong(): ?bool
     {
-        return isset($this->cloth->quiltSize[1]) ? $this->cloth->quiltSize[1]->isLongerThan(Length::inches(80)) : null;
+        return isset($this->cloth->quiltSize[1])
+            ? $this->cloth->quiltSize[1]->isLongerThan(Length::inches(self::LONG_INCHES))
+            : null;
     }
 
     public function isHeavy(): ?bool
@@ -41,6 +45,6 @@ final readonly class Circumstances
         return null === $this->cloth->quiltSize || null === $this->cloth->battingKind
             ? null
             : \in_array($this->cloth->battingKind, [BattingKind::Wool, BattingKind::Polyester], true) &&
-                    Length::shortest(...$this->cloth->quiltSize)->isLongerThan(Length::inches(80));
+                    Length::shortest(...$this->cloth->quiltSize)->isLongerThan(Length::inches(self::LONG_INCHES));
     }
 }

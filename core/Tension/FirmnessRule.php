@@ -7,6 +7,7 @@ namespace Schwung\Core\Tension;
 use Schwung\Core\Measure\Figure;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Phrase;
+use Schwung\Core\Practice\Practice;
 
 /** Rule 17: what the feel of both layers says of the finished quilt, and what to do before the next stitch. */
 final readonly class FirmnessRule
@@ -44,7 +45,7 @@ final readonly class FirmnessRule
             'backing-firmer' => $reading->balance() >= 1,
             'top-firmer' => $reading->balance() <= -1,
             'one-side' => $reading->sideToSide() >= 1,
-            'jumped' => null !== $jumpedBack && $jumpedBack->isLongerThan(Length::inches(0.125)),
+            'jumped' => null !== $jumpedBack && $jumpedBack->isLongerThan(Length::inches(Practice::JUMP_INCHES)),
         ];
 
         $words = array_keys(array_filter($holds));

@@ -22,6 +22,13 @@ use Schwung\Core\Practice\People;
  */
 final class Knowledge
 {
+    /** Closer, and the pins draw the edge in by themselves. */
+    public const PINS_CLOSE_INCHES = 2;
+    /** Further apart, and an edge that is too long waves between two pins. */
+    private const PINS_FAR_INCHES = 5;
+    /** Basted further in, an edge leaves a flap that the foot catches. */
+    private const BASTED_INCHES = 0.125;
+
     private static ?self $known = null;
     /** @var array<string, CauseEntry> by the words of Cause */
     public readonly array $entries;
@@ -222,7 +229,8 @@ final class Knowledge
                         static fn(Circumstances $c): ?bool => null === $c->hold->pinSpacing ||
                         null === $c->cloth->fullnessPercent
                             ? null
-                            : $c->hold->pinSpacing->isLongerThan(Length::inches(5)) && $c->cloth->fullnessPercent > 0.5,
+                            : $c->hold->pinSpacing->isLongerThan(Length::inches(self::PINS_FAR_INCHES)) &&
+                                $c->cloth->fullnessPercent > 0.5,
                     ),
                     self::for(
                         -1,
@@ -719,7 +727,7 @@ final class Knowledge
                         +2,
                         'it was basted further in than an eighth',
                         static fn(Circumstances $c): ?bool => $c->top->bastingInset?->isLongerThan(
-                            Length::inches(0.125),
+                            Length::inches(self::BASTED_INCHES),
                         ),
                     ),
                     self::for(
@@ -727,7 +735,7 @@ final class Knowledge
                         'it was basted within an eighth',
                         static fn(Circumstances $c): ?bool => null === $c->top->bastingInset
                             ? null
-                            : !$c->top->bastingInset->isLongerThan(Length::inches(0.125)),
+                            : !$c->top->bastingInset->isLongerThan(Length::inches(self::BASTED_INCHES)),
                     ),
                 ],
                 test: 'Measure how far in the basting is.',
@@ -1016,14 +1024,14 @@ final class Knowledge
                         'its pins stand closer than two inches',
                         static fn(Circumstances $c): ?bool => null === $c->hold->pinSpacing
                             ? null
-                            : $c->hold->pinSpacing->isShorterThan(Length::inches(2)),
+                            : $c->hold->pinSpacing->isShorterThan(Length::inches(self::PINS_CLOSE_INCHES)),
                     ),
                     self::for(
                         -1,
                         'its pins stand wider than that',
                         static fn(Circumstances $c): ?bool => null === $c->hold->pinSpacing
                             ? null
-                            : !$c->hold->pinSpacing->isShorterThan(Length::inches(2)),
+                            : !$c->hold->pinSpacing->isShorterThan(Length::inches(self::PINS_CLOSE_INCHES)),
                     ),
                 ],
                 test: 'Look along the pinned edge.',

@@ -8,8 +8,10 @@ use Schwung\Core\Advance\Ridge;
 use Schwung\Core\Material\Stretch;
 use Schwung\Core\Measure\Length;
 use Schwung\Core\Measure\Worked;
+use Schwung\Core\Practice\Practice;
 use Schwung\Core\Tension\Firmness;
 use Schwung\Core\Tension\FirmnessReading;
+use Schwung\Core\Tension\Knowledge;
 use Schwung\Core\Tension\Symptom;
 
 /**
@@ -113,7 +115,7 @@ final readonly class BedRule
     {
         $mean = FirmnessReading::mean($setup->firmness->backing);
         $pins = Cloth::betweenPins($setup->pinSpacing, $mean);
-        $isCrowded = $setup->pinSpacing->isShorterThan(Length::inches(2));
+        $isCrowded = $setup->pinSpacing->isShorterThan(Length::inches(Knowledge::PINS_CLOSE_INCHES));
         $effects = [
             new Effect(
                 'between two pins the edge is drawn in by',
@@ -169,7 +171,7 @@ final readonly class BedRule
             new Effect(
                 'let off, the cloth jumps by',
                 $jump,
-                $jump->length()->isLongerThan(Length::inches(0.125)) ? Symptom::SnapBack : null,
+                $jump->length()->isLongerThan(Length::inches(Practice::JUMP_INCHES)) ? Symptom::SnapBack : null,
             ),
         ];
     }

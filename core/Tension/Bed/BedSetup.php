@@ -6,6 +6,7 @@ namespace Schwung\Core\Tension\Bed;
 
 use Schwung\Core\Material\Stretch;
 use Schwung\Core\Measure\Length;
+use Schwung\Core\Practice\Distance;
 use Schwung\Core\Tension\Firmness;
 use Schwung\Core\Tension\FirmnessReading;
 use Schwung\Core\Tension\SeamLie;
@@ -41,7 +42,7 @@ final readonly class BedSetup
             lag: Length::zero(),
             seam: new WoundSeam(SeamLie::None),
             clamps: SideClamps::justStraight(),
-            pinSpacing: Length::inches(4),
+            pinSpacing: Distance::PinHand->usual(),
             stretch: Stretch::None,
             middle: Length::zero(),
             sides: Length::zero(),

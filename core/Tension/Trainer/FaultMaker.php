@@ -20,6 +20,11 @@ use Schwung\Core\Tension\SeamLie;
 /** Makes the faults that can be hidden in a bed, with sizes and sides drawn by chance from a seed. */
 final readonly class FaultMaker
 {
+    /** An inch further apart than they should be, and narrow: their sides scallop. */
+    private const CLAMPS_FAR_INCHES = 13;
+    /** So dense that the edge is drawn in, and so wide that it hangs between two. */
+    private const PINS_DENSE_INCHES = 1.25;
+    private const PINS_WIDE_INCHES = 8;
     /** Those that show in the shape of the bed itself. */
     private const PLAIN = [
         Cause::LeaderWornCentre,
@@ -117,7 +122,11 @@ final readonly class FaultMaker
                 Cause::SideClampsTight,
                 'clamps',
                 static fn(BedSetup $bed): BedSetup => $bed->with(
-                    clamps: new SideClamps(SideClamps::STRONGEST, ClampWidth::Wide, Length::inches(12)),
+                    clamps: new SideClamps(
+                        SideClamps::STRONGEST,
+                        ClampWidth::Wide,
+                        Length::inches(SideClamps::APART_INCHES),
+                    ),
                 ),
                 Probe::Release,
             ),
@@ -125,7 +134,7 @@ final readonly class FaultMaker
                 Cause::SideClampsNarrow,
                 'clamps',
                 static fn(BedSetup $bed): BedSetup => $bed->with(
-                    clamps: new SideClamps(2, ClampWidth::Narrow, Length::inches(13)),
+                    clamps: new SideClamps(2, ClampWidth::Narrow, Length::inches(self::CLAMPS_FAR_INCHES)),
                 ),
                 Probe::Sides,
             ),
@@ -138,13 +147,13 @@ final readonly class FaultMaker
             new Fault(
                 Cause::PinsTooDense,
                 'pins',
-                static fn(BedSetup $bed): BedSetup => $bed->with(pinSpacing: Length::inches(1.25)),
+                static fn(BedSetup $bed): BedSetup => $bed->with(pinSpacing: Length::inches(self::PINS_DENSE_INCHES)),
                 Probe::Edge,
             ),
             new Fault(
                 Cause::AttachedUneven,
                 'pins',
-                static fn(BedSetup $bed): BedSetup => $bed->with(pinSpacing: Length::inches(8)),
+                static fn(BedSetup $bed): BedSetup => $bed->with(pinSpacing: Length::inches(self::PINS_WIDE_INCHES)),
                 Probe::Edge,
                 ['edge' => 'Between the pins the edge stands off the ticks, here more, there less.'],
             ),

@@ -49,6 +49,7 @@ use Schwung\Core\Practice\LineDirection;
 use Schwung\Core\Practice\LoadingHabits;
 use Schwung\Core\Practice\LoadingPlace;
 use Schwung\Core\Practice\People;
+use Schwung\Core\Practice\Practice;
 use Schwung\Core\Practice\Purpose;
 use Schwung\Core\Practice\SecondEnd;
 use Schwung\Core\Practice\SideBasting;
@@ -957,6 +958,26 @@ final class StepsTest extends TestCase
     }
 
     /** Twenty inches of throat leave a bed of so much; a top as long as that hangs nowhere, one longer does. */
+    /** They are placed by the studio's own figure, and told by it. */
+    public function testDowelClampsMayStandAsFarApartAsTheStudioSays(): void
+    {
+        $usual = Loads::setup(['load/lead' => ['method' => 'dowel-clamps']]);
+        $wide = new Setup(
+            plan: $usual->plan,
+            winding: $usual->winding,
+            habits: $usual->habits,
+            stitches: $usual->stitches,
+            thread: $usual->thread,
+            held: $usual->held,
+            position: $usual->position,
+            practice: new Practice(distances: ['dowel-gap' => Length::inches(1)]),
+        );
+        $told = static fn(Setup $setup): string => implode("\n", Loads::told((new StepRule())->steps($setup)));
+
+        self::assertStringContainsString('at most ½ in between two', $told($usual));
+        self::assertStringContainsString('at most 1 in between two', $told($wide));
+    }
+
     public function testNothingHoldsTheEndOfATopThatLiesWholeInTheBed(): void
     {
         $bed = Loads::setup()->plan->job->frame->bed()->toInches();

@@ -89,6 +89,9 @@ function isToBeMorphed(/** @type {Node} */ shown, /** @type {Node} */ answered) 
   if (!(shown instanceof Element) || !(answered instanceof Element)) {
     return !shown.isEqualNode(answered);
   }
+  if (answered.matches("[data-shown]")) {
+    return false;
+  }
   if (shown.isEqualNode(answered)) {
     const fields = shown.matches(FIELDS) ? [shown] : shown.querySelectorAll(FIELDS);
     return !Array.from(fields).every(isUntouched);
@@ -104,12 +107,34 @@ function isToBeMorphed(/** @type {Node} */ shown, /** @type {Node} */ answered) 
   return true;
 }
 
+/** Says with a change what the page has of it: the parts that nobody has touched are not sent again where they stay. */
+function sayWhatIsShown(/** @type {Event} */ event) {
+  const { elt, parameters } = /** @type {CustomEvent} */ (event).detail;
+  if (elt.id === "sheet" && !document.querySelector("[data-shown]")) {
+    const parts = /** @type {HTMLElement[]} */ (Array.from(document.querySelectorAll("#workspace [data-part]")));
+    parameters.shown = parts
+      .filter((part) => Array.from(part.querySelectorAll(FIELDS)).every(isUntouched))
+      .map((part) => part.dataset.part)
+      .join(" ");
+  }
+}
+
+/** A part that was taken for shown, and was not any more when the answer came, is asked for. */
+function fetchUnshown() {
+  const form = document.getElementById("sheet");
+  if (form && document.querySelector("[data-shown]")) {
+    window.htmx.trigger(form, "resend");
+  }
+}
+
 // What is being typed is never replaced by an answer to what was typed before.
 window.Idiomorph.defaults.ignoreActiveValue = true;
 window.Idiomorph.defaults.callbacks.beforeNodeMorphed = isToBeMorphed;
 
 document.addEventListener("focusin", lightMeasure);
 document.addEventListener("htmx:afterSwap", lightMeasure);
+document.addEventListener("htmx:configRequest", sayWhatIsShown);
+document.addEventListener("htmx:afterSwap", fetchUnshown);
 document.addEventListener("submit", holdSecondClick);
 window.addEventListener("pageshow", () => {
   for (const form of document.querySelectorAll("form[data-sent]")) {

@@ -72,6 +72,10 @@ test("a working that the answer to a change left out comes once it is opened, an
   await expect(figure.locator("[data-left-out]")).toHaveCount(0);
   await expect(field).toHaveValue("77 in");
   await expect(other).toHaveValue("97 in");
+  // Of the parts that stay as they are only the name was sent.
+  await expect(page.locator("[data-shown]")).toHaveCount(0);
+  await expect(page.getByLabel("Lead held by")).toBeVisible();
+  await expect(page.getByRole("navigation", { name: "Stages" }).getByRole("link")).toHaveCount(8);
   // One inside another: the margins, and how one of them comes about.
   await page.locator("#workspace summary", { hasText: "Margins" }).click();
   const lead = page

@@ -325,6 +325,38 @@ final class QuiltTest extends StudioTestCase
         self::assertSame([], $rules('Lead'), 'what it stands in is closed');
     }
 
+    public function testOfAPartThatIsShownAndStaysAsItIsOnlyTheNameIsSent(): void
+    {
+        $quilt = $this->quilt(self::entries());
+        $address = "/quilts/{$quilt->id()}/backing";
+        $form = $this->browser->request('GET', $address)->filter('#sheet')->form();
+        $send = function (array $fields, string $shown) use ($address, $form): Crawler {
+            $fields = array_combine(
+                array_map(static fn(string $path): string => "f[$path]", array_keys($fields)),
+                $fields,
+            );
+            $values = [...$form->setValues($fields)->getPhpValues(), 'opened' => '', 'shown' => $shown];
+
+            return $this->browser->request('POST', $address, $values, server: ['HTTP_HX_REQUEST' => 'true']);
+        };
+        $parts = static fn(Crawler $answer): string => implode(
+            ' ',
+            $answer->filter('[data-part]')->each(static fn(Crawler $part): string => (string) $part->attr('data-part')),
+        );
+        $shown = static fn(Crawler $answer): array => $answer->filter('[data-shown]')->extract(['id']);
+        $first = $send(['backing/sides/right' => '95'], '');
+        self::assertSame([], $shown($first));
+        $second = $send(['backing/sides/right' => '96'], $parts($first));
+
+        self::assertSame(['part-stages', 'part-cutting', 'part-choices', 'part-batting'], $shown($second));
+        self::assertSame('', $second->filter('#part-choices')->text());
+        self::assertSelectorExists('svg.bed');
+        $third = $send(['load/margins' => 'five'], $parts($first));
+        self::assertNotContains('part-choices', $shown($third));
+        self::assertSelectorExists('#part-choices option[value=five][selected]');
+        self::assertContains('part-batting', $shown($third));
+    }
+
     public function testEveryFigureOpensToItsWorking(): void
     {
         $quilt = $this->quilt(self::entries());

@@ -12,7 +12,6 @@ final readonly class Profile
 {
     public const LEAST = 3;
 
-    /** What a tape shows. */
     private function __construct(
         public Usual $lackedAcross,
         public Usual $lackedAlong,

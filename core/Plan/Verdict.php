@@ -14,7 +14,6 @@ use Schwung\Core\Sizing\BackingState;
 /** The one sentence that says whether a backing will load. */
 final readonly class Verdict
 {
-    /** The finest step of a tape in inches; less than that is written as nothing. */
     public function __construct(private BackingCheck $check) {}
 
     public function sentence(): Phrase

@@ -16,7 +16,7 @@ use Schwung\Core\Measure\Length;
  */
 final readonly class Practice
 {
-    /** Less is not seen on a tape of eighths. */
+    /** The finest step of a tape; less than that is written as nothing. */
     public const SEEN_INCHES = 0.125;
     /** Cloth that jumps by more when a side clamp is let off was pulled, not held. */
     public const JUMP_INCHES = 0.125;

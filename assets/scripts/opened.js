@@ -18,6 +18,9 @@ function openable() {
   });
 }
 
+const allOpen = () =>
+  /** @type {HTMLDetailsElement[]} */ (Array.from(document.querySelectorAll("#workspace details[open]")));
+
 const opened = /** @type {Map<string, boolean>} */ (new Map());
 
 // What the last change asked to be told of.
@@ -27,8 +30,7 @@ let asked = /** @type {Set<string>} */ (new Set());
 function sayWhatIsOpen(/** @type {Event} */ event) {
   const { verb, target, parameters } = /** @type {CustomEvent} */ (event).detail;
   if (verb === "post" && target?.id === "workspace") {
-    const open = /** @type {NodeListOf<HTMLDetailsElement>} */ (document.querySelectorAll("#workspace details[open]"));
-    asked = new Set(Array.from(open, nameOf));
+    asked = new Set(allOpen().map(nameOf));
     parameters.opened = [...asked].join("\n");
   }
 }
@@ -36,8 +38,7 @@ function sayWhatIsOpen(/** @type {Event} */ event) {
 /** The form is sent once more, as it is, where something is open that the last answer left out. */
 function fetchLeftOut() {
   const form = document.getElementById("sheet");
-  const open = /** @type {NodeListOf<HTMLDetailsElement>} */ (document.querySelectorAll("#workspace details[open]"));
-  const isMissing = Array.from(open).some(
+  const isMissing = allOpen().some(
     (details) => details.querySelector(":scope > [data-left-out]") && !asked.has(nameOf(details)),
   );
   if (form && isMissing) {

@@ -11,7 +11,7 @@ use Schwung\Core\Practice\Distance;
 final readonly class ClipBounds
 {
     /** Over the cloth at both sides together: one inch each is the least. */
-    private const LEAST_INCHES = 2;
+    public const LEAST_INCHES = 2;
 
     private function __construct(public Length $wanted, public Length $least, public Length $longest) {}
 

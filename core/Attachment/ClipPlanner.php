@@ -50,11 +50,15 @@ final readonly class ClipPlanner
     {
         return new Worked(
             Figure::missing($least->minus($longest)),
-            'The least cover, the edge and what is least beyond it and no more than the leader, less the longest run ' .
-                'that the clips at hand can make.',
+            'The least cover, the edge and what is least beyond it, less the longest run that the clips at hand make.',
             [
                 new Term('edge', $edge->held->figure, 'held'),
-                new Term('least cover', Figure::needed($least), 'edge and beyond it, within the leader'),
+                new Term(
+                    'beyond it',
+                    Figure::needed(Length::inches(ClipBounds::LEAST_INCHES)),
+                    'at both sides together',
+                ),
+                new Term('least cover', Figure::needed($least), 'both, and no more than the leader'),
                 new Term('longest run', Figure::left($longest), 'stock, within the leader'),
             ],
         );

@@ -290,14 +290,30 @@ function watchList(form) {
   form.addEventListener("change", () => void ask());
 }
 
-if (typeof document !== "undefined") {
-  // A queue that is worked out brings the page anew, but not while somebody holds a quilt or writes.
-  document.addEventListener("htmx:beforeRequest", (event) => {
-    const asks = /** @type {HTMLElement} */ (event.target).getAttribute("hx-get") === "/bench/age";
-    if (asks && (document.querySelector(".bench-held") || document.activeElement?.matches("main :is(input, select)"))) {
+/**
+ * A queue that is worked out brings the page anew, but not under the hands of somebody who has begun something on it:
+ * a click would be lost, and what was opened be closed. There it is offered.
+ */
+function offerWhatIsPlanned() {
+  let isTouched = false;
+  const touch = () => {
+    isTouched = true;
+  };
+  document.addEventListener("pointerdown", touch, { capture: true, once: true });
+  document.addEventListener("keydown", touch, { capture: true, once: true });
+  document.addEventListener("htmx:beforeOnLoad", (event) => {
+    const { xhr } = /** @type {CustomEvent} */ (event).detail;
+    const planned = document.getElementById("planned");
+    if (isTouched && planned && xhr.getResponseHeader("HX-Refresh") === "true") {
       event.preventDefault();
+      planned.hidden = false;
+      /** @type {HTMLElement} */ (event.target).remove();
     }
   });
+}
+
+if (typeof document !== "undefined") {
+  offerWhatIsPlanned();
   for (const bench of document.querySelectorAll("[data-bench]")) {
     watch(/** @type {HTMLElement} */ (bench));
   }

@@ -157,6 +157,58 @@ test("a task is written down, survives a reload before it is kept, and is ticked
   await expect(page.getByText("Wind six bobbins, Maren Tideloft")).toBeVisible();
 });
 
+test("a queue that is worked out meanwhile takes nothing from under the hands", async ({ page }) => {
+  // Whether it is done is answered when the test says so.
+  let isDone = false;
+  await page.route("**/bench/age", (route) =>
+    route.fulfill(isDone ? { status: 200, headers: { "HX-Refresh": "true" } } : { status: 204 }),
+  );
+  await expect(async () => {
+    await page.goto("/?q=Pocket+star");
+    await page.getByRole("link", { name: "Place of Pocket star in the queue" }).click();
+    await page
+      .getByRole("button", { name: /^(Pin it there|Leave it to the queue)$/ })
+      .first()
+      .click();
+    await expect(page.locator('[hx-get="/bench/age"]')).toHaveCount(1, { timeout: 500 });
+  }).toPass();
+  await page.getByText("Write a task down").click();
+  await page.getByLabel("What", { exact: true }).pressSequentially("Ask for thread");
+  isDone = true;
+  await expect(page.getByText("The queue is worked out.")).toBeVisible();
+  await expect(page.getByLabel("What", { exact: true })).toHaveValue("Ask for thread");
+  await expectAccessible(page);
+  await page.unroute("**/bench/age");
+  await page.getByRole("link", { name: "Show it" }).click();
+  await expect(page.getByText("The queue is worked out.")).toBeHidden();
+  await page.getByText("Write a task down").click();
+  await page.getByLabel("What", { exact: true }).fill("");
+  await leaveToTheQueue(page, "Pocket star");
+});
+
+test("letters typed while the list is on its way stay in the search", async ({ page }) => {
+  await open(page);
+  let isHeld = /** @type {(() => void) | null} */ (null);
+  const held = new Promise((told) => {
+    void page.route(/[?]q=Pock(&|$)/, async (route) => {
+      const answer = await route.fetch();
+      await new Promise((go) => {
+        isHeld = () => go(undefined);
+        told(undefined);
+      });
+      await route.fulfill({ response: answer });
+    });
+  });
+  const search = page.getByLabel("Search").first();
+  await search.pressSequentially("Pock");
+  await held;
+  await search.pressSequentially("et star");
+  isHeld?.();
+  await expect(page.locator("#shelf li")).toHaveCount(1);
+  await expect(search).toHaveValue("Pocket star");
+  await expect(search).toBeFocused();
+});
+
 test("the queue also knows of what somebody did not wait for", async ({ page }) => {
   await open(page);
   // The tab is gone as soon as the form is on its way.

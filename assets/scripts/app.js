@@ -84,6 +84,17 @@ function isUntouched(/** @type {Element} */ field) {
     : /** @type {HTMLTextAreaElement} */ (field).value === /** @type {HTMLTextAreaElement} */ (field).defaultValue;
 }
 
+/** The answered takes the place of what is shown, but for the element itself, and so for its focus. */
+function putIn(/** @type {Element} */ shown, /** @type {Element} */ answered) {
+  for (const name of shown.getAttributeNames().filter((name) => !answered.hasAttribute(name))) {
+    shown.removeAttribute(name);
+  }
+  for (const { name, value } of answered.attributes) {
+    shown.setAttribute(name, value);
+  }
+  shown.replaceChildren(...answered.childNodes);
+}
+
 /** What the answer repeats stays as it is, but for fields that somebody touched. */
 function isToBeMorphed(/** @type {Node} */ shown, /** @type {Node} */ answered) {
   if (!(shown instanceof Element) || !(answered instanceof Element)) {
@@ -96,12 +107,11 @@ function isToBeMorphed(/** @type {Node} */ shown, /** @type {Node} */ answered) 
     const fields = shown.matches(FIELDS) ? [shown] : shown.querySelectorAll(FIELDS);
     return !Array.from(fields).every(isUntouched);
   }
-  // A drawing is other lines throughout and holds nothing that is typed: it is put in whole.
-  if (shown.matches("svg.bed") && answered.matches("svg.bed") && !shown.contains(document.activeElement)) {
-    for (const { name, value } of answered.attributes) {
-      shown.setAttribute(name, value);
-    }
-    shown.replaceChildren(...answered.childNodes);
+  // A drawing is other lines throughout and holds nothing that is typed: it is put in whole. So is what one presses, for
+  // what has the focus would keep its old words.
+  const isPressed = shown === document.activeElement && shown.matches("a, button, summary");
+  if (isPressed || (shown.matches("svg.bed") && !shown.contains(document.activeElement))) {
+    putIn(shown, answered);
     return false;
   }
   return true;
@@ -119,14 +129,6 @@ function sayWhatIsShown(/** @type {Event} */ event) {
   }
 }
 
-/** A part that was taken for shown, and was not any more when the answer came, is asked for. */
-function fetchUnshown() {
-  const form = document.getElementById("sheet");
-  if (form && document.querySelector("[data-shown]")) {
-    window.htmx.trigger(form, "resend");
-  }
-}
-
 // What is being typed is never replaced by an answer to what was typed before.
 window.Idiomorph.defaults.ignoreActiveValue = true;
 window.Idiomorph.defaults.callbacks.beforeNodeMorphed = isToBeMorphed;
@@ -134,7 +136,6 @@ window.Idiomorph.defaults.callbacks.beforeNodeMorphed = isToBeMorphed;
 document.addEventListener("focusin", lightMeasure);
 document.addEventListener("htmx:afterSwap", lightMeasure);
 document.addEventListener("htmx:configRequest", sayWhatIsShown);
-document.addEventListener("htmx:afterSwap", fetchUnshown);
 document.addEventListener("submit", holdSecondClick);
 window.addEventListener("pageshow", () => {
   for (const form of document.querySelectorAll("form[data-sent]")) {

@@ -35,13 +35,16 @@ function sayWhatIsOpen(/** @type {Event} */ event) {
   }
 }
 
-/** The form is sent once more, as it is, where something is open that the last answer left out. */
+/**
+ * The form is sent once more, as it is, where something is open that the last answer left out, or where it took a part
+ * for shown that was not any more.
+ */
 function fetchLeftOut() {
   const form = document.getElementById("sheet");
-  const isMissing = allOpen().some(
+  const isLeftOut = allOpen().some(
     (details) => details.querySelector(":scope > [data-left-out]") && !asked.has(nameOf(details)),
   );
-  if (form && isMissing) {
+  if (form && (isLeftOut || document.querySelector("[data-shown]"))) {
     window.htmx.trigger(form, "resend");
   }
 }
@@ -56,7 +59,8 @@ document.addEventListener("htmx:afterSwap", () => {
   for (const [name, details] of openable()) {
     details.open = opened.get(name) ?? details.open;
   }
-  fetchLeftOut();
 });
+// Once the answer is done with: a request sent from within it would not be replaced by the next.
+document.addEventListener("htmx:afterSettle", () => window.setTimeout(fetchLeftOut));
 // Opening is told to what opens alone, and to nothing around it.
 document.addEventListener("toggle", fetchLeftOut, true);

@@ -103,7 +103,11 @@ test("no page has a fault, at any size, in the light and in the dark", async ({ 
     // The tree of a page is the same at every size but for a few parts: each page is read at one, in turn.
     const [width, height] = sizes[place % sizes.length];
     await page.setViewportSize({ width, height });
-    for (const fault of await faultsOf(page, usual)) {
+    const twice = await page.evaluate(() => {
+      const ids = Array.from(document.querySelectorAll("[id]"), ({ id }) => id);
+      return ids.filter((id, at) => ids.indexOf(id) !== at);
+    });
+    for (const fault of [...(await faultsOf(page, usual)), ...twice.map((id) => `twice on it: ${id}`)]) {
       faults.push(`${address} at ${width}: ${fault}`);
     }
     // In the dark letters stand out even more.

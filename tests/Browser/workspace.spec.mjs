@@ -91,6 +91,55 @@ test("a working that the answer to a change left out comes once it is opened, an
   await expect(field).toHaveValue("78 in");
 });
 
+test("a figure that has the focus keeps its name where another comes in before it", async ({ page }) => {
+  await openQuilt(page, "Harbour lamps", "backing");
+  const [field, names] = [page.getByLabel("Backing, top side"), page.locator("#workspace details.figures summary")];
+  const figure = page.locator("#workspace details.figures").filter({ hasText: /^\s*Needed along/ });
+  await field.fill("60");
+  await expect(names.filter({ hasText: "Missing across" })).toHaveCount(1);
+  await field.fill("");
+  await expect(names.filter({ hasText: /(Missing|Left) across/ })).toHaveCount(0);
+  await field.fill("60");
+  await figure.locator("summary").click();
+  await expect(names.filter({ hasText: "Missing across" })).toHaveCount(1);
+  await expect(figure).toHaveCount(1);
+  await expect(figure.locator("summary")).toBeFocused();
+  await expect(figure.locator("table")).toBeVisible();
+  await field.fill("78");
+  await expect(names.filter({ hasText: "Missing across" })).toHaveCount(0);
+});
+
+test("a working that is fetched is given up for what is typed meanwhile", async ({ page }) => {
+  await openQuilt(page, "Harbour lamps", "backing");
+  const field = page.getByLabel("Backing, top side");
+  const left = page.locator("#workspace details.figures").filter({ hasText: /^\s*Left across/ });
+  await left.locator("summary").click();
+  await field.fill("60");
+  await expect(left).toHaveCount(0);
+  // It comes back open, and its working is fetched; that answer is held back.
+  let hold = () => {};
+  const fetched = new Promise((told) => {
+    hold = () => told(undefined);
+  });
+  await page.route("**/quilts/**", async (route) => {
+    const sent = new URLSearchParams(route.request().postData() ?? "");
+    if (sent.get("opened") === "Left across" && sent.get("f[backing/sides/top]") === "77") {
+      hold();
+    } else {
+      await route.continue();
+    }
+  });
+  await field.fill("77");
+  await fetched;
+  const isCutOff = page.evaluate(
+    () => new Promise((told) => document.addEventListener("htmx:sendAbort", () => told(true), { once: true })),
+  );
+  await field.fill("78");
+  await isCutOff;
+  await expect(left.locator("table")).toBeVisible();
+  await expect(left.locator("summary")).toContainText("1 ⅞ in");
+});
+
 test("what is typed quickly, one field after the other, is all kept", async ({ page }) => {
   await openQuilt(page, "Unopened parcel", "measure");
   const entries = ["41", "41", "41 1/8", "52", "52", "52 1/4"];

@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { expectAccessible, expectSoundAt, signIn } from "./studio.mjs";
+import { expectAccessible, expectSoundAt, openBench, signIn } from "./studio.mjs";
 
 // Comes before the tests that put quilts of their own on the frames of the demo.
 test.beforeEach(async ({ page }) => signIn(page));
@@ -14,7 +14,7 @@ test("what keeps coming back in the demo's year is said, and leads to its task",
   await expect(page.locator("section ol li").first()).toContainText("A pleat in the top");
   await page.getByRole("button", { name: "Check the leaders" }).click();
   await expect(page.getByRole("heading", { name: "To do" })).toBeVisible();
-  await page.goto("/");
+  await openBench(page);
   await expectAccessible(page);
   await page.locator("#tasks summary", { hasText: "more" }).click();
   await page.getByRole("link", { name: "Check the leaders, North frame." }).click();

@@ -1,13 +1,7 @@
 // A week at the bench: quilts are put where they are wanted by mouse, by keys, by touch and by the list.
 import { request as httpRequest } from "node:http";
 import { expect, test } from "@playwright/test";
-import { expectAccessible, expectNoOverflow, expectSoundAt, signIn, watchErrors } from "./studio.mjs";
-
-/** The bench, once the queue has caught up. */
-async function open(page, address = "/") {
-  await page.goto(address);
-  await expect(page.locator('[hx-get="/bench/age"]')).toHaveCount(0);
-}
+import { expectAccessible, expectNoOverflow, expectSoundAt, openBench, signIn, watchErrors } from "./studio.mjs";
 
 const answer = (page) => page.locator("#bench-answer");
 const inLane = (page, title) => page.locator(`#lanes [data-title="${title}"]`);
@@ -25,7 +19,7 @@ const order = (page, title) =>
 
 /** Pins go again, so that the week can begin anew. */
 async function leaveToTheQueue(page, title) {
-  await open(page, `/?q=${encodeURIComponent(title)}`);
+  await openBench(page, `/?q=${encodeURIComponent(title)}`);
   await page.getByRole("link", { name: `Place of ${title} in the queue` }).click();
   await page.getByRole("button", { name: "Leave it to the queue" }).click();
   await expect(page.getByText("is left to the queue again")).toBeVisible();
@@ -37,7 +31,7 @@ test("Monday, by mouse: a quilt from the shelf is laid on a frame, and says what
   page,
 }) => {
   const errors = watchErrors(page);
-  await open(page);
+  await openBench(page);
   await expectSoundAt(page, [1280, 800]);
   const [x, y] = await middle(page.locator('#shelf-drawing [data-title="Early bird"] rect').last());
   await inLane(page, "Second worm").scrollIntoViewIfNeeded();
@@ -53,7 +47,7 @@ test("Monday, by mouse: a quilt from the shelf is laid on a frame, and says what
   await page.mouse.up();
   const told = page.getByText(/Early bird is pinned: number \d+ on North frame/);
   const number = Number((await told.textContent())?.match(/number (\d+)/)?.[1]);
-  await open(page);
+  await openBench(page);
   await expect(inLane(page, "Early bird").locator(".bench-pin")).toHaveCount(1);
   expect((await order(page, "Early bird")).indexOf("Early bird")).toBe(number - 1);
   expect(errors).toEqual([]);
@@ -62,7 +56,7 @@ test("Monday, by mouse: a quilt from the shelf is laid on a frame, and says what
 
 test("Tuesday, by keys: it is taken up, moved, left, and pinned where it is wanted", async ({ page }) => {
   await page.setViewportSize({ width: 820, height: 1180 });
-  await open(page);
+  await openBench(page);
   await expectAccessible(page);
   await expectNoOverflow(page);
   const before = await order(page, "Pocket moon");
@@ -81,7 +75,7 @@ test("Tuesday, by keys: it is taken up, moved, left, and pinned where it is want
   await expect(answer(page)).toContainText("passes, from");
   await page.keyboard.press("Enter");
   await expect(page.getByText("Pocket moon is pinned: number 1 on North frame")).toBeVisible();
-  await open(page);
+  await openBench(page);
   expect((await order(page, "Pocket moon"))[0]).toBe("Pocket moon");
   await leaveToTheQueue(page, "Pocket moon");
 });
@@ -90,7 +84,7 @@ test("Wednesday, by touch: the drawing scrolls, and a quilt that is pulled is no
   const context = await browser.newContext({ hasTouch: true, isMobile: true, viewport: { width: 820, height: 1180 } });
   const page = await context.newPage();
   await signIn(page);
-  await open(page);
+  await openBench(page);
   const touch = await context.newCDPSession(page);
   const [x, y] = await middle(page.locator('#shelf-drawing [data-title="Second worm"] rect').last());
   const box = await page.locator("#lanes a").first().boundingBox();
@@ -110,7 +104,7 @@ test("Wednesday, by touch: the drawing scrolls, and a quilt that is pulled is no
 
 test("Thursday, on the phone: the list comes first, and answers as the drawing does", async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
-  await open(page);
+  await openBench(page);
   await expect(page.locator("#lanes")).toBeHidden();
   await expectSoundAt(page, [390, 844]);
   await page.getByRole("link", { name: "Draw the bench" }).click();
@@ -128,7 +122,7 @@ test("Thursday, on the phone: the list comes first, and answers as the drawing d
 });
 
 test("Friday: what is late is told its ways out, and what can be promised is asked", async ({ page }) => {
-  await open(page);
+  await openBench(page);
   const late = page.getByRole("region", { name: "Not on time" });
   await expect(late).toContainText("Last year's lace");
   await late.getByRole("link", { name: "Last year's lace" }).click();
@@ -144,7 +138,7 @@ test("Friday: what is late is told its ways out, and what can be promised is ask
 });
 
 test("a task is written down, survives a reload before it is kept, and is ticked", async ({ page }) => {
-  await open(page);
+  await openBench(page);
   await page.getByText("Write a task down").click();
   await page.getByLabel("What", { exact: true }).fill("Wind six bobbins");
   await page.reload();
@@ -187,7 +181,7 @@ test("a queue that is worked out meanwhile takes nothing from under the hands", 
 });
 
 test("letters typed while the list is on its way stay in the search", async ({ page }) => {
-  await open(page);
+  await openBench(page);
   let isHeld = /** @type {(() => void) | null} */ (null);
   const held = new Promise((told) => {
     void page.route(/[?]q=Pock(&|$)/, async (route) => {
@@ -210,7 +204,7 @@ test("letters typed while the list is on its way stay in the search", async ({ p
 });
 
 test("the queue also knows of what somebody did not wait for", async ({ page }) => {
-  await open(page);
+  await openBench(page);
   // The tab is gone as soon as the form is on its way.
   await page.route("**/bench/tasks/add", async (route) => {
     const form = route.request();

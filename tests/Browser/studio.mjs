@@ -18,6 +18,12 @@ export async function signIn(page, isAnew = false) {
   signedIn = await page.context().cookies();
 }
 
+/** Opens the bench, once the queue has caught up: until then it may be loaded anew. */
+export async function openBench(page, address = "/") {
+  await page.goto(address);
+  await expect(page.locator('[hx-get="/bench/age"]')).toHaveCount(0);
+}
+
 /** Opens a quilt of the demo at a stage. */
 export async function openQuilt(page, title, stage) {
   await page.goto(`/?q=${encodeURIComponent(title)}`);

@@ -33,11 +33,13 @@ test("a new studio takes in a short quilt, tries a remedy, keeps it and prints",
   await page.getByRole("link", { name: "all at once" }).click();
 
   for (const place of ["top", "in the middle", "bottom"]) {
-    await page.getByLabel(place === "in the middle" ? "Width in the middle" : `Width at the ${place}`).fill("68");
+    await page
+      .getByLabel(place === "in the middle" ? "Width in the middle" : `Width at the ${place}`, { exact: true })
+      .fill("68");
   }
-  await page.getByLabel("Length at the left").fill("87 1/4");
-  await page.getByLabel("Length in the middle").fill("87.25");
-  await page.getByLabel("Length at the right").fill("7 ft 3 1/4");
+  await page.getByLabel("Length at the left", { exact: true }).fill("87 1/4");
+  await page.getByLabel("Length in the middle", { exact: true }).fill("87.25");
+  await page.getByLabel("Length at the right", { exact: true }).fill("7 ft 3 1/4");
   await expect(page.getByRole("heading", { name: "The top is 68 in × 87 ¼ in." })).toBeVisible();
 
   await page.getByRole("link", { name: "Next: the backing" }).click();

@@ -413,7 +413,7 @@ test("tape and encoder speak to the page at the frame and to a field in focus", 
   await devices.getByRole("button", { name: "Send" }).click();
   await expect(page.locator("dialog[open] output").first()).toHaveText("+¼ in");
   await page.goto(`${quilt}/measure`);
-  await page.getByLabel("Width at the top").focus();
+  await page.getByLabel("Width at the top", { exact: true }).focus();
   await devices.getByLabel("Length").fill("61.5");
   await devices.getByRole("button", { name: "Send" }).click();
   await expect(page.locator("#sheet h2")).toContainText("61 ½ in");

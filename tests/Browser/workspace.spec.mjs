@@ -165,24 +165,24 @@ test("what is typed quickly, one field after the other, is all kept", async ({ p
 
 test("an unreadable entry is told at its place and survives a reload", async ({ page }) => {
   await openQuilt(page, "Full sails", "measure");
-  await page.getByLabel("Diagonal from top left").fill("about a hundred");
+  await page.getByLabel("Diagonal from top left", { exact: true }).fill("about a hundred");
   await expect(page.getByText('"about a hundred" is not a length.')).toBeVisible();
   await expectAccessible(page);
   await page.reload();
-  await expect(page.getByLabel("Diagonal from top left")).toHaveValue("about a hundred");
-  await page.getByLabel("Diagonal from top left").fill("");
+  await expect(page.getByLabel("Diagonal from top left", { exact: true })).toHaveValue("about a hundred");
+  await page.getByLabel("Diagonal from top left", { exact: true }).fill("");
   await expect(page.getByText("is not a length.")).toHaveCount(0);
 });
 
 test("a lost connection loses nothing", async ({ page, context }) => {
   await openQuilt(page, "Cloud ledger", "measure");
   await context.setOffline(true);
-  await page.getByLabel("Length at the left").fill("76 1/2");
+  await page.getByLabel("Length at the left", { exact: true }).fill("76 1/2");
   await expect(page.getByText("No answer from the server.")).toBeVisible();
   await context.setOffline(false);
   await expect(page.getByText("No answer from the server.")).toBeHidden({ timeout: 15_000 });
   await page.reload();
-  await expect(page.getByLabel("Length at the left")).toHaveValue("76 ½ in");
+  await expect(page.getByLabel("Length at the left", { exact: true })).toHaveValue("76 ½ in");
 });
 
 test("a form that was not sent is there again after a reload", async ({ page }) => {

@@ -123,8 +123,7 @@ final readonly class PinPlanner
                 new Term(
                     'wanted',
                     Figure::measured($this->wantedSpacing($habit->school, $edge)),
-                    'school ' .
-                        $habit->school->value .
+                    $habit->school->words() .
                         ($edge->isWorkedIn ? ', twice as close because the edge is worked in' : ''),
                 ),
             ],

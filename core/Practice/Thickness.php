@@ -86,7 +86,7 @@ final readonly class Thickness
             Figure::measured($assumed->plus($more)),
             'The three layers as they lie on the roller, the batting pressed to 60 % of its loft (an estimate).',
             [
-                new Term('backing', Figure::measured($this->ofBacking($backing)), $backing->value),
+                new Term('backing', Figure::measured($this->ofBacking($backing)), $backing->words()),
                 new Term('top with its seams', Figure::measured($this->ofTop()), 'studio'),
                 new Term('batting, pressed', Figure::measured($pressed), self::loftFrom($batting)),
                 ...1.0 === $learnt

@@ -76,7 +76,7 @@ final readonly class LaidRule
             [
                 new Term('asked for', $asked->figure, 'margin'),
                 new Term('half of what is missing', Figure::missing($missing->half()), 'backing, squared up'),
-                new Term('needed by the hold', Figure::needed($least), $load->lead->value),
+                new Term('needed by the hold', Figure::needed($least), $load->lead->words()),
             ],
         );
     }

@@ -48,8 +48,8 @@ final readonly class MarginRule
         $system = $load->holdingAt($end);
         $grip = $this->practice->grip($system, $end);
         $least = new Worked(Figure::needed($grip->total()), 'What the hold uses up and what must stay clear of it.', [
-            new Term('used up by the hold', Figure::needed($grip->usedUp), $system->value),
-            new Term('kept clear before the top', Figure::needed($grip->standoff), $system->value),
+            new Term('used up by the hold', Figure::needed($grip->usedUp), $system->words()),
+            new Term('kept clear before the top', Figure::needed($grip->standoff), $system->words()),
         ]);
         if (MarginSchool::WorkedOut === $load->school) {
             return $least;
@@ -71,7 +71,7 @@ final readonly class MarginRule
         $margin = $this->practice->schoolMargin($school) ?? Length::zero();
 
         return new Worked(Figure::needed($margin), 'The school in force.', [
-            new Term('margin', Figure::needed($margin), 'school ' . $school->value),
+            new Term('margin', Figure::needed($margin), $school->words()),
         ]);
     }
 
@@ -102,7 +102,7 @@ final readonly class MarginRule
                     \sprintf(
                         '%s %% of the loaded length, %s float (%s)',
                         $this->practice->driftAllowed($float) / 10,
-                        $float->value,
+                        FloatKind::None === $float ? 'no' : $float->value,
                         $source,
                     ),
                 ),

@@ -369,7 +369,7 @@ final class QuiltTest extends StudioTestCase
 
         self::assertStringContainsString('Top and both side margins.', $working);
         self::assertStringContainsString('68 in', $working);
-        self::assertStringContainsString('school four', $working);
+        self::assertStringContainsString('4 in all round', $working);
     }
 
     public function testTheSheetPrintsMeasuresVerdictAndCutList(): void

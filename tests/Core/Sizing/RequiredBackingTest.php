@@ -282,6 +282,31 @@ final class RequiredBackingTest extends TestCase
         return (new RemedyFinder(new Practice()))->find($job, $cloth, Direction::AsIs, $check);
     }
 
+    public function testAWorkingNamesSchoolHoldAndFloatInWordsOfTheTrade(): void
+    {
+        $told = [];
+        foreach (MarginSchool::cases() as $school) {
+            foreach (HoldingSystem::cases() as $hold) {
+                foreach (FloatKind::cases() as $float) {
+                    $load = $this->load($school, $float, $hold, $hold);
+                    $required = $this->rule()->required(Jobs::top(68, 87.25), $load, Direction::AsIs);
+                    foreach ($required->margins->byEdge() as $margin) {
+                        array_push($told, ...array_column($margin->terms, 'source'));
+                    }
+                }
+            }
+        }
+
+        self::assertContains('4 in all round', $told);
+        self::assertContains('channel clips', $told);
+        self::assertSame([], preg_grep('/[a-z]-[a-z]|\bfour\b|none/', $told));
+        self::assertCount(
+            3,
+            preg_grep('/^[\d.]+ % of the loaded length, (full|part|no) float \(estimate\)$/', array_unique($told)) ?:
+            [],
+        );
+    }
+
     private function rule(): BackingRule
     {
         return new BackingRule(new Practice());

@@ -55,7 +55,7 @@ final class PrepTest extends QueueTestCase
         self::assertStringContainsString('76 in (193.1 cm)', $card->text());
         self::assertStringContainsString('96 in (243.9 cm)', $card->text());
         self::assertStringContainsString('4 in (10.2 cm) must show at one open side', $card->text());
-        self::assertStringContainsString('four', $card->filter('details')->text());
+        self::assertStringContainsString('4 in all round', $card->filter('details')->text());
         self::assertStringContainsString('Batting so long: 87 ¼ in top', $card->filter('details')->text());
         self::assertCount(3, $card->filter('table')->eq(1)->filter('tr')->slice(1));
     }

@@ -4,6 +4,7 @@ import { expectSoundAt, openQuilt, signIn, watchErrors } from "./studio.mjs";
 /** What lies on the shelf by its list: label, then inches. */
 async function shelf(page) {
   const list = await page.request.get("/shelf/batting.csv");
+  expect(list.headers()["content-type"], `answered ${list.status()}`).toContain("text/csv");
   const lines = (await list.text()).trim().split("\r\n").slice(1);
   return new Map(
     lines.map((line) => {

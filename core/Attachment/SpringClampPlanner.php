@@ -56,14 +56,19 @@ final readonly class SpringClampPlanner
     /** They sit on the pole: of a quilt wider than that, these are the clamps of one section. */
     private function held(Edge $edge): Worked
     {
-        $room = $edge->pole?->minus(Length::inches(self::ENDS_INCHES));
+        $ends = Length::inches(self::ENDS_INCHES);
+        $room = $edge->pole?->minus($ends);
 
         return null === $room || !$room->isShorterThan($edge->length())
             ? $edge->held
             : new Worked(
                 Figure::measured($room),
-                'The pole less two inches: of a wider quilt, what one section holds.',
-                [new Term('edge', $edge->held->figure, 'held'), new Term('pole', Figure::left($edge->pole), 'frame')],
+                'The pole less what stays free at its ends: of a wider quilt, what one section holds.',
+                [
+                    new Term('edge', $edge->held->figure, 'held'),
+                    new Term('pole', Figure::left($edge->pole), 'frame'),
+                    new Term('free at its ends', Figure::needed($ends), 'usual'),
+                ],
             );
     }
 }

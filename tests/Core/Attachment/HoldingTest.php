@@ -165,6 +165,17 @@ final class HoldingTest extends TestCase
             $places,
             array_map(static fn($piece): float => round($piece->centre()->toInches(), 3), $attachment->pieces ?? []),
         );
+        // Where the pole bounds it, the working says what of the pole is not used.
+        self::assertNotNull($attachment);
+        $terms = array_column($attachment->edge->terms, 'amount', 'name');
+        self::assertSame($edge > $pole - 2, isset($terms['free at its ends']));
+        if ([] !== $terms) {
+            self::assertEqualsWithDelta(
+                $attachment->edge->length()->toInches(),
+                $terms['pole']->length->toInches() - $terms['free at its ends']->length->toInches(),
+                0.001,
+            );
+        }
     }
 
     /** @return iterable<string, array{float, float, list<float>}> */

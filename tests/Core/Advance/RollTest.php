@@ -197,6 +197,14 @@ final class RollTest extends TestCase
         );
     }
 
+    public function testTheLayersAreCalledByTheirNames(): void
+    {
+        $batting = new Batting(Length::inches(90), Length::inches(90), BattingKind::Wool);
+        $wide = (new Thickness())->ofSandwich(BackingKind::Wide, $batting);
+
+        self::assertSame('wide cotton', array_column($wide->terms, 'source', 'name')['backing']);
+    }
+
     public function testTheWorkingOfADepthAddsUp(): void
     {
         $worked = Rolls::of(BattingKind::CottonPoly)->usableDepth(Length::inches(48));

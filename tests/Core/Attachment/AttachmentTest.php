@@ -55,6 +55,9 @@ final class AttachmentTest extends TestCase
         self::assertEqualsWithDelta($spacing, $attachment->spacing?->length()->toInches(), 1e-4);
         self::assertEqualsWithDelta($minutes, $attachment->minutes(), 0.005);
         self::assertEqualsWithDelta(38.75, $attachment->pieces[$count - 1]->centre()->toInches(), 1e-6);
+        $wanted = array_column($attachment->spacing->terms ?? [], 'source', 'name')['wanted'];
+        $closer = ', twice as close because the edge is worked in';
+        self::assertSame($school->words() . ($workedIn ? $closer : ''), $wanted);
     }
 
     /** @return iterable<string, array{PinSchool, End, bool, int, float, float}> */

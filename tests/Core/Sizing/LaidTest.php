@@ -110,6 +110,14 @@ final class LaidTest extends TestCase
         ];
     }
 
+    public function testWhatTheLeadKeepsIsSaidOfItsHoldByName(): void
+    {
+        [$check] = self::tried(74, 80, new Load(lead: HoldingSystem::ChannelClips, tail: HoldingSystem::Zip));
+        $sources = array_column($check->laid->lead->terms, 'source', 'name');
+
+        self::assertSame('channel clips', $sources['needed by the hold']);
+    }
+
     public function testATopWithoutARollerIsNotHeldByIt(): void
     {
         [, $found] = self::tried(71, 86, new Load(float: FloatKind::Part));
